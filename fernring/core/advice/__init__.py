@@ -1,0 +1,1 @@
+"""Judgement in plain words: verdicts with remedies, what fits, spreading the slack."""

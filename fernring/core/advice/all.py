@@ -1,0 +1,22 @@
+"""All verdicts on a laid-out piece, the most serious first."""
+
+from dataclasses import replace
+
+from ..laid import Laid
+from .closing import closing_verdicts
+from .edges import edge_verdicts
+from .room import room_verdicts
+from .shade import shade_verdicts
+from .tool import tool_verdicts
+from .touching import touching_verdicts
+from .verdict import Verdict
+
+_CHECKS = (room_verdicts, touching_verdicts, edge_verdicts, closing_verdicts, tool_verdicts, shade_verdicts)
+_ORDER = {"serious": 0, "warning": 1, "note": 2}
+
+
+def all_verdicts(laid: Laid) -> tuple[Verdict, ...]:
+    """Every finding; those the artist accepted carry the reason and stand last."""
+    reasons = {accepted.key: accepted.reason for accepted in laid.piece.accepted}
+    found = [replace(v, accepted=reasons.get(v.key)) for check in _CHECKS for v in check(laid)]
+    return tuple(sorted(found, key=lambda v: (v.accepted is not None, _ORDER[v.severity])))

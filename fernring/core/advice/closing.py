@@ -1,0 +1,40 @@
+"""Counts that break the symmetry of the piece."""
+
+from collections.abc import Iterator
+
+from ..document.row import PerSegment, Row
+from ..laid import Laid
+from ..rows.counts import allowed, as_count, keeps_symmetry
+from .verdict import Remedy, Verdict, change
+
+
+def closing_verdicts(laid: Laid) -> Iterator[Verdict]:
+    """Repeats must be a multiple of the segments or divide them."""
+    segments = laid.piece.segments
+    for index, (row, placed) in enumerate(zip(laid.piece.rows, laid.rows, strict=True)):
+        if row.track.kind != "ring" or not len(placed.x) or keeps_symmetry(placed.repeats, segments):
+            continue
+        text = f"{laid.name(index).capitalize()} breaks the symmetry: {_why(row, placed.repeats, segments)}."
+        remedies = tuple(_set_count(laid, index, n) for n in _nearest(placed.repeats, segments))
+        yield Verdict("breaks symmetry", f"breaks symmetry:{row.id}", "warning", text, (index,), (), remedies)
+
+
+def _why(row: Row, n: int, segments: int) -> str:
+    if isinstance(row.count, PerSegment) and row.fit != "count":
+        return (
+            f"{row.count.repeats} for every {row.count.segments} segments does not come out even "
+            f"with {segments} segments, and was rounded to {n}"
+        )
+    return f"{n} repeats are neither a multiple of {segments} segments nor a divisor of them"
+
+
+def _nearest(n: int, segments: int) -> list[int]:
+    """The allowed counts just below and just above."""
+    counts = allowed(segments, n + segments)
+    below, above = [c for c in counts if c < n], [c for c in counts if c > n]
+    return [*below[-1:], *above[:1]]
+
+
+def _set_count(laid: Laid, index: int, n: int) -> Remedy:
+    rule = as_count(n, laid.piece.segments).model_dump(mode="json")
+    return Remedy(f"Set {n} repeats", (change("rows", index, "count", rule), change("rows", index, "fit", None)))

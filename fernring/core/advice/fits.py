@@ -1,0 +1,131 @@
+"""What fits here? Real alternatives for one row, from the kit's own dot sizes."""
+
+from dataclasses import dataclass
+from math import inf, log
+
+from ..document.changes import Change
+from ..document.piece import Piece
+from ..document.row import Row
+from ..errors import FitError
+from ..rows.context import Context
+from ..rows.counts import allowed, as_count
+from ..rows.fitting import MOST_DIAMETER
+from ..rows.layout import lay_out, open_context, outermost
+from ..rows.placed import PlacedRow
+from ..rows.solve import solve
+from .sizes import KitSize, kit_sizes
+from .verdict import change
+
+SHORT_TABLE = 12
+MOST_COUNTS = 12
+LOOSEST = 2.2
+
+
+@dataclass(frozen=True)
+class Alternative:
+    """A count and size that fit the row. Lengths in mm.
+
+    `clear` is the gap that results between neighbours (None for one dot), `left` what would remain between
+    the outermost painted edge and the border, `lost` how many rows further out would find no room.
+    """
+
+    repeats: int
+    member: int
+    diameter: float
+    tool: str
+    tool_name: str
+    walk: float
+    clear: float | None
+    left: float
+    lost: int
+    current: bool
+    changes: tuple[Change, ...]
+
+
+def what_fits(piece: Piece, index: int) -> list[Alternative]:
+    """A short table: the counts that keep the symmetry, with the kit sizes that keep the row's gap there.
+
+    Sorted by count, then size. Raises FitError when there is no such row or the piece has no tools.
+    """
+    if not 0 <= index < len(piece.rows):
+        raise FitError(f"The piece has {len(piece.rows)} rows; there is no row at place {index}.", "row")
+    sizes = kit_sizes(piece.tools)
+    if not sizes:
+        raise FitError("The piece has no tools to choose a size from; add some from the kit.", "tools")
+    context, now = _context_at(piece, index)
+    row = piece.rows[index]
+    candidates = []
+    for n in _counts(row, piece.segments, now):
+        for member in range(len(row.pattern) if row.track.kind == "ring" else 1):
+            for size in sizes:
+                trial = _trial(row, n, member, size, piece.segments)
+                placed = solve(trial, index, context)
+                if _fits(placed, row.gap, context.limit):
+                    candidates.append((_distance(row, now, n, member, size), trial, placed, member, size))
+    candidates.sort(key=lambda entry: entry[0])
+    chosen = [_alternative(piece, index, now, *entry[1:]) for entry in candidates[:SHORT_TABLE]]
+    return sorted(chosen, key=lambda alternative: (alternative.repeats, alternative.member, alternative.diameter))
+
+
+def _context_at(piece: Piece, index: int) -> tuple[Context, PlacedRow]:
+    """What the row sees, and the row as it stands."""
+    context = open_context(piece)
+    for k, row in enumerate(piece.rows[:index]):
+        context = context.with_row(solve(row, k, context))
+    return context, solve(piece.rows[index], index, context)
+
+
+def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:
+    """The counts nearest to the present one that keep the symmetry."""
+    if row.track.kind == "centre":
+        return [1]
+    present = max(now.repeats, 1)
+    counts = [n for n in allowed(segments, 4 * max(present, segments)) if n * len(row.pattern) > 1]
+    return sorted(sorted(counts, key=lambda n: abs(log(n / present)))[:MOST_COUNTS])
+
+
+def _trial(row: Row, n: int, member: int, size: KitSize, segments: int) -> Row:
+    given = row.pattern[member].model_copy(update={"diameter": size.diameter, "tool": size.tool})
+    pattern = (*row.pattern[:member], given, *row.pattern[member + 1 :])
+    fit = row.fit if row.fit == "distance" else None
+    return row.model_copy(update={"pattern": pattern, "count": as_count(n, segments), "fit": fit})
+
+
+def _fits(placed: PlacedRow, gap: float, limit: float) -> bool:
+    """Room within the border, the gap kept, and neighbours not so far apart that the row falls to pieces."""
+    widest = max(placed.diameters)
+    inside = not placed.noroom and placed.outer <= limit + 1e-6 and widest <= MOST_DIAMETER
+    return inside and placed.clear >= gap - 1e-6 and (placed.clear == inf or placed.clear <= LOOSEST * widest + gap)
+
+
+def _distance(row: Row, now: PlacedRow, n: int, member: int, size: KitSize) -> float:
+    """How far an alternative is from the row as it stands; a wide gap counts against it."""
+    asked = now.diameters[member] if now.diameters else row.pattern[member].diameter
+    return abs(log(n / max(now.repeats, 1))) + abs(log(size.diameter / asked))
+
+
+def _alternative(
+    piece: Piece, index: int, now: PlacedRow, trial: Row, placed: PlacedRow, member: int, size: KitSize
+) -> Alternative:
+    rows = (*piece.rows[:index], trial, *piece.rows[index + 1 :])
+    context, laid = lay_out(piece.model_copy(update={"rows": rows}))
+    row = piece.rows[index]
+    changes = [change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})]
+    if row.track.kind == "ring":
+        changes.append(change("rows", index, "count", trial.count.model_dump(mode="json")))
+    if row.fit != trial.fit:
+        changes.append(change("rows", index, "fit", trial.fit))
+    same = placed.repeats == now.repeats and placed.diameters == now.diameters
+    return Alternative(
+        repeats=placed.repeats,
+        member=member,
+        diameter=size.diameter,
+        tool=size.tool,
+        tool_name=size.name,
+        walk=placed.walk,
+        clear=None if placed.clear == inf else placed.clear,
+        left=context.limit - outermost(laid),
+        lost=sum(1 for later in laid[index + 1 :] if later.noroom),
+        current=same,
+        changes=tuple(changes),
+    )

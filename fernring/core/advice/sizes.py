@@ -1,0 +1,47 @@
+"""The kit's own dot sizes, and changes that give a row another one."""
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+
+from ..document.changes import Change
+from ..document.kit import Tool
+from ..document.row import Row
+from .verdict import change
+
+SAME = 0.05
+
+
+@dataclass(frozen=True, order=True)
+class KitSize:
+    """One measured dot diameter (mm) and the tool that makes it."""
+
+    diameter: float
+    tool: str
+    name: str
+
+
+def kit_sizes(tools: Iterable[Tool]) -> list[KitSize]:
+    """Every measured dot, smallest first; where two tools make the same size the first named stands."""
+    sizes: dict[float, KitSize] = {}
+    for tool in tools:
+        for diameter in tool.dots:
+            sizes.setdefault(diameter, KitSize(diameter, tool.id, tool.name))
+    return sorted(sizes.values())
+
+
+def largest_up_to(sizes: list[KitSize], most: float) -> KitSize | None:
+    return next((size for size in reversed(sizes) if size.diameter <= most + 1e-9), None)
+
+
+def give_size(row: Row, index: int, member: int, size: KitSize) -> tuple[Change, ...]:
+    """The pattern's member takes this size; a fitted size is no longer fitted."""
+    given = change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})
+    return (given, change("rows", index, "fit", None)) if row.fit == "size" else (given,)
+
+
+def shrink(row: Row, index: int, tools: Iterable[Tool], most: float) -> tuple[str, tuple[Change, ...]] | None:
+    """Words and changes that give a one-dot pattern the largest kit size up to `most`, or None."""
+    size = largest_up_to(kit_sizes(tools), most)
+    if size is None or len(row.pattern) != 1:
+        return None
+    return f"Use {size.diameter:g} mm dots ({size.name})", give_size(row, index, 0, size)

@@ -1,0 +1,76 @@
+"""Spreading the slack: the same addition to the gap of nested rows until the last edge meets its target."""
+
+from dataclasses import dataclass
+
+from ..document.piece import Piece
+from ..document.row import CentreTrack, Nested, Row
+from ..errors import FitError
+from ..geometry.bisect import bisect
+from ..rows.layout import lay_out, nearest, outermost
+from ..rows.nest import symmetry
+
+MOST_GAP = 20.0
+CLOSE_ENOUGH = 1e-6
+
+
+@dataclass(frozen=True)
+class Spread:
+    """The piece with wider gaps, what was added to each (mm), and what the rows could not take (mm)."""
+
+    piece: Piece
+    added: float
+    left: float
+    rows: tuple[int, ...]
+
+
+def spread_slack(piece: Piece) -> Spread:
+    """Add delta >= 0 to the gap of the nested rows inside the last fixed row, or inside the border.
+
+    The target is the border when nested rows lie outside every fixed row; else it is the last fixed row,
+    kept at the piece's safe gap. Where the rows jump past the target the nearest state below it is taken and
+    the remainder stated. Raises FitError when there is no nested row, or nothing left to spread.
+    """
+    chosen, fixed = _chosen(piece)
+    if not chosen:
+        raise FitError("There is no nested row whose gap could take up the slack.", "rows")
+    before = _left(piece, fixed)
+    if before < -CLOSE_ENOUGH:
+        raise FitError(f"There is no slack to spread: the rows already run {-before:.2f} mm too far.", "rows")
+    most = min(MOST_GAP - max(piece.rows[index].gap for index in chosen), before + CLOSE_ENOUGH)
+    added = bisect(lambda delta: -_left(_widened(piece, chosen, delta), fixed), 0.0, max(most, 0.0), 1e-10)
+    spread = _widened(piece, chosen, added)
+    return Spread(spread, added, _left(spread, fixed), chosen)
+
+
+def _is_nested(row: Row) -> bool:
+    return isinstance(row.distance, Nested) and row.fit != "distance" and not isinstance(row.track, CentreTrack)
+
+
+def _chosen(piece: Piece) -> tuple[tuple[int, ...], int | None]:
+    """Nested rows after the last fixed one; failing that those before it, with its index as the target."""
+    fixed = [k for k, row in enumerate(piece.rows) if not _is_nested(row) and row.track.kind == "ring" and not row.boundary]
+    last = fixed[-1] if fixed else -1
+    after = tuple(k for k, row in enumerate(piece.rows) if k > last and _is_nested(row))
+    if after or not fixed:
+        return after, None
+    inner = fixed[-2] if len(fixed) > 1 else -1
+    return tuple(k for k, row in enumerate(piece.rows) if inner < k < last and _is_nested(row)), last
+
+
+def _widened(piece: Piece, chosen: tuple[int, ...], delta: float) -> Piece:
+    rows = tuple(
+        row.model_copy(update={"gap": row.gap + delta}) if k in chosen else row for k, row in enumerate(piece.rows)
+    )
+    return piece.model_copy(update={"rows": rows})
+
+
+def _left(piece: Piece, fixed: int | None) -> float:
+    """What is left to the target (mm); far below nought when a row finds no room."""
+    context, rows = lay_out(piece)
+    if any(row.noroom for row in rows):
+        return -MOST_GAP
+    if fixed is None:
+        return context.limit - outermost(rows)
+    last, inner = rows[fixed], tuple(row for row in rows[:fixed] if len(row.x))
+    hit = nearest(last, inner, max(1, len(last.x) // symmetry(inner, last.repeats)))
+    return hit[0] - piece.safe_gap if hit else 0.0

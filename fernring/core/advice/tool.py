@@ -1,0 +1,32 @@
+"""Sizes that no tool of the piece makes."""
+
+from collections.abc import Iterator
+
+from ..laid import Laid
+from .sizes import SAME, KitSize, give_size, kit_sizes
+from .verdict import Remedy, Verdict, mm
+
+
+def tool_verdicts(laid: Laid) -> Iterator[Verdict]:
+    """Every pattern member whose diameter is not among the measured dots of the kit, to within 0.05 mm."""
+    tools = {tool.id: tool for tool in laid.piece.tools}
+    sizes = kit_sizes(laid.piece.tools)
+    for index, (row, placed) in enumerate(zip(laid.piece.rows, laid.rows, strict=True)):
+        for k, diameter in enumerate(placed.diameters if len(placed.x) else ()):
+            named = tools.get(row.pattern[k].tool or "") if row.fit != "size" else None
+            makes = named.dots if named else [size.diameter for size in sizes]
+            if any(abs(diameter - made) <= SAME for made in makes):
+                continue
+            miss = f"{named.name} was not measured at" if named else "no tool of the piece makes a dot of"
+            text = f"{laid.name(index).capitalize()}: {miss} {mm(diameter)}."
+            yield _verdict(laid, index, k, text, diameter, sizes)
+
+
+def _verdict(laid: Laid, index: int, k: int, text: str, diameter: float, sizes: list[KitSize]) -> Verdict:
+    row = laid.piece.rows[index]
+    below = [size for size in sizes if size.diameter < diameter][-1:]
+    above = [size for size in sizes if size.diameter > diameter][:1]
+    remedies = tuple(
+        Remedy(f"Use {size.diameter:g} mm ({size.name})", give_size(row, index, k, size)) for size in below + above
+    )
+    return Verdict("no tool", f"no tool:{row.id}:{k}", "warning", text, (index,), (), remedies)

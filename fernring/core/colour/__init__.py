@@ -1,0 +1,1 @@
+"""Colour by numbers: spaces, difference, ramps."""

@@ -1,0 +1,1 @@
+"""Frozen Pydantic models of everything an artist writes down: piece, kit and shelf."""

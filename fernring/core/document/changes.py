@@ -1,0 +1,33 @@
+"""Changes as data: values set at paths of a document. Remedies and alternatives are made of these."""
+
+from collections.abc import Iterable
+from typing import Any
+
+from .numbers import Frozen
+from .piece import Piece
+from .reading import read_piece
+
+
+class Change(Frozen):
+    """Set `value` at `path`; a path step is a field name or a list place. A place one past the end appends."""
+
+    path: tuple[str | int, ...]
+    value: Any
+
+
+def changed(piece: Piece, changes: Iterable[Change]) -> Piece:
+    """A new piece with the changes made. Raises DocumentError when the result is out of bounds."""
+    document: Any = piece.model_dump(mode="json")
+    for change in changes:
+        document = _set(document, change.path, change.value)
+    return read_piece(document)
+
+
+def _set(node: Any, path: tuple[str | int, ...], value: Any) -> Any:
+    if not path:
+        return value
+    step, rest = path[0], path[1:]
+    if isinstance(node, list) and isinstance(step, int):
+        inner = _set(node[step] if step < len(node) else None, rest, value)
+        return [*node[:step], inner, *node[step + 1 :]]
+    return {**node, step: _set(node.get(step), rest, value)}

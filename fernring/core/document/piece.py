@@ -1,0 +1,78 @@
+"""The piece: one self-contained, versioned document that plans the same on any machine."""
+
+from typing import Annotated, Literal
+
+from pydantic import Field, model_validator
+
+from .blank import Blank
+from .guides import Guides
+from .kit import Tool, require_different
+from .numbers import Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segments
+from .row import OnGuide, Row
+from .shelf import Paint, PaintShade, Ramp, Shade
+
+MAX_ROWS = 200
+
+
+class Accepted(Frozen):
+    """A verdict the artist accepts, by its key, and why."""
+
+    key: Annotated[str, Field(strict=True, min_length=1, max_length=200)]
+    reason: Label
+
+
+class Piece(Frozen):
+    """Blank, guides, rows and colours, with copies of every tool and paint chosen for the piece.
+
+    `turn` is the angle of the first spoke (degrees clockwise from twelve o'clock). `safe_gap` is the
+    clear distance wanted between dots for which no row states a gap (mm).
+    """
+
+    format: Literal["fernring.piece"] = "fernring.piece"
+    version: Literal[1] = 1
+    name: Name
+    notes: Notes = ""
+    seed: Seed = 1
+    blank: Blank
+    segments: Segments = 12
+    turn: Degrees = 0.0
+    safe_gap: Gap = 0.3
+    guides: Guides = Guides()
+    tools: Annotated[tuple[Tool, ...], Field(max_length=120)] = ()
+    paints: Annotated[tuple[Paint, ...], Field(min_length=1, max_length=240)]
+    ramps: Annotated[tuple[Ramp, ...], Field(max_length=40)] = ()
+    rows: Annotated[tuple[Row, ...], Field(max_length=MAX_ROWS)] = ()
+    accepted: Annotated[tuple[Accepted, ...], Field(max_length=400)] = ()
+
+    @model_validator(mode="after")
+    def _names_resolve(self) -> "Piece":
+        require_different("rows", [row.id for row in self.rows])
+        require_different("tools", [tool.id for tool in self.tools])
+        require_different("paints", [paint.id for paint in self.paints])
+        require_different("ramps", [ramp.id for ramp in self.ramps])
+        require_different("guide circles", [circle.id for circle in self.guides.circles])
+        for ramp in self.ramps:
+            for stop in ramp.stops:
+                self._require_paint(f"ramp “{ramp.name}”", stop)
+        for number, row in enumerate(self.rows, 1):
+            for shade in row.shades:
+                self._require_shade(f"row {number}", shade)
+            self._require_guide(f"row {number}", row)
+        return self
+
+    def _require_paint(self, who: str, ident: str) -> None:
+        if all(paint.id != ident for paint in self.paints):
+            raise ValueError(f"{who} uses the paint “{ident}”, which is not among the piece's paints")
+
+    def _require_shade(self, who: str, shade: Shade) -> None:
+        if isinstance(shade, PaintShade):
+            return self._require_paint(who, shade.paint)
+        ramp = next((ramp for ramp in self.ramps if ramp.id == shade.ramp), None)
+        if ramp is None:
+            raise ValueError(f"{who} uses the ramp “{shade.ramp}”, which the piece does not have")
+        if shade.step > ramp.steps:
+            raise ValueError(f"{who} asks for step {shade.step} of the ramp “{ramp.name}”, which has {ramp.steps}")
+
+    def _require_guide(self, who: str, row: Row) -> None:
+        if isinstance(row.distance, OnGuide) and all(c.id != row.distance.circle for c in self.guides.circles):
+            raise ValueError(f"{who} sits on the guide circle “{row.distance.circle}”, which is not drawn")

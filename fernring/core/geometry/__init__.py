@@ -1,0 +1,1 @@
+"""Plain numbers and numpy arrays in and out; nothing here knows a document."""

@@ -1,0 +1,43 @@
+"""plan(piece) -> Plan: the one door the rest of the program uses.
+
+Stages, each a pure function in its own file: surface and guides, rows in document order, dots as columns,
+verdicts, totals.
+"""
+
+from dataclasses import dataclass
+
+from .advice.all import all_verdicts
+from .advice.verdict import Verdict
+from .colour.shades import Palette
+from .document.piece import Piece
+from .dots import Dots, columns
+from .laid import Laid, neighbours
+from .rows.layout import lay_out
+from .totals import Totals, add_up
+
+
+@dataclass(frozen=True)
+class Plan:
+    """A piece reckoned through: rows with their solved numbers, dots as columns, findings and sums."""
+
+    laid: Laid
+    verdicts: tuple[Verdict, ...]
+    totals: Totals
+
+    @property
+    def dots(self) -> Dots:
+        return self.laid.dots
+
+
+def lay(piece: Piece) -> Laid:
+    """Rows and dots, without verdicts. Raises PlanError past the bound on dots."""
+    context, rows = lay_out(piece)
+    palette = Palette(piece)
+    dots = columns(piece, rows, palette)
+    return Laid(piece, context, rows, dots, tuple(palette.shades), neighbours(context, rows))
+
+
+def plan(piece: Piece, verdicts: bool = True) -> Plan:
+    """The plan of a piece: the same document gives the same plan, byte for byte."""
+    laid = lay(piece)
+    return Plan(laid, all_verdicts(laid) if verdicts else (), add_up(laid))

@@ -1,0 +1,40 @@
+"""Nesting: slide a row in from the edge until it first touches what is there, plus its gap."""
+
+from collections.abc import Sequence
+from math import gcd
+
+import numpy as np
+
+from ..geometry.surface import Array, Surface
+from .placed import PlacedRow
+
+
+def symmetry(placed: Sequence[PlacedRow], repeats: int) -> int:
+    """The symmetry shared by the rows already there and one of `repeats`: the gcd of their repeats."""
+    for row in placed:
+        repeats = gcd(repeats, row.repeats)
+    return repeats
+
+
+def nest_walk(
+    surface: Surface, placed: Sequence[PlacedRow], angle_rad: Array, radius: Array, gap: float, floor: float
+) -> float:
+    """Walk distance of a nested row (mm): the largest contact of any of its dots, and at least `floor`.
+
+    For a dot at angle a and each dot there: the larger solution of distance = r1 + r2 + gap along the spoke
+    at a. `angle_rad` and `radius` need to cover one sector only, since what is there repeats with it. Rows
+    are tried from the outermost in; one that cannot reach past the best so far is passed over.
+    """
+    best = floor
+    widest = float(radius.max()) + gap
+    for row in sorted(placed, key=_outermost, reverse=True):
+        if _outermost(row) + widest <= surface.reach(best):
+            break
+        distance = radius[:, None] + row.radius + gap
+        walks = surface.contact_walk(angle_rad[:, None], row.x, row.y, row.z, distance)
+        best = float(np.fmax.reduce(walks, axis=None, initial=best))
+    return best
+
+
+def _outermost(row: PlacedRow) -> float:
+    return row.reach + max(row.diameters) / 2

@@ -1,0 +1,12 @@
+"""Tables of data that ship beside the core, read in this one place."""
+
+import json
+from functools import cache
+from importlib.resources import files
+from typing import Any
+
+
+@cache
+def table(name: str) -> Any:
+    """The parsed JSON table of this name."""
+    return json.loads(files(__package__).joinpath(name).read_text(encoding="utf-8"))

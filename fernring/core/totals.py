@@ -1,0 +1,40 @@
+"""Sums over a plan."""
+
+from dataclasses import dataclass
+from math import gcd
+
+import numpy as np
+
+from .laid import Laid
+
+
+@dataclass(frozen=True)
+class Totals:
+    """`edge` is the outermost painted edge and `left` what remains to the border (mm; negative when over).
+
+    `symmetry` is the gcd of the rows' repeats; `sizes` lists (diameter mm, dots), largest first; `shades`
+    counts dots for each of the plan's shades.
+    """
+
+    dots: int
+    rows: int
+    edge: float
+    left: float
+    symmetry: int
+    sizes: tuple[tuple[float, int], ...]
+    shades: tuple[int, ...]
+
+
+def add_up(laid: Laid) -> Totals:
+    dots = laid.dots
+    rings = [row.repeats for row in laid.rows if row.walk > 0 and len(row.x)]
+    diameters, counts = np.unique(np.round(2 * dots.radius, 3), return_counts=True)
+    return Totals(
+        dots=len(dots),
+        rows=sum(1 for row in laid.rows if len(row.x)),
+        edge=laid.edge,
+        left=laid.context.limit - laid.edge,
+        symmetry=gcd(*rings) if rings else 1,
+        sizes=tuple(zip(diameters[::-1].tolist(), counts[::-1].tolist(), strict=True)),
+        shades=tuple(np.bincount(dots.shade, minlength=len(laid.shades)).tolist()),
+    )
