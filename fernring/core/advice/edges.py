@@ -39,7 +39,13 @@ def _over(laid: Laid, index: int, outer: float, off: bool) -> Verdict:
     first = laid.dots.first[index]
     over = np.flatnonzero(laid.rows[index].walk + laid.rows[index].radius > limit + TOLERANCE)[:MOST_PLACES] + first
     return Verdict(
-        code, f"{code}:{row.id}", "serious" if off else "warning", text, (index,), tuple(over.tolist()), _inward(laid, index)
+        code,
+        f"{code}:{row.id}",
+        "serious" if off else "warning",
+        text,
+        (index,),
+        tuple(over.tolist()),
+        _inward(laid, index),
     )
 
 

@@ -61,7 +61,8 @@ def _alike(laid: Laid, rows: tuple[int, ...], pairs: list[tuple[int, int]], apar
         if apart[a, b] >= limit:
             continue
         who = " and ".join(laid.name(index) for index in rows).capitalize()
-        text = f"{who}: {one.name} and {other.name} are hard to tell apart (difference {apart[a, b]:.1f}, wanted {limit:g})."
+        numbers = f"difference {apart[a, b]:.1f}, wanted {limit:g}"
+        text = f"{who}: {one.name} and {other.name} are hard to tell apart ({numbers})."
         key = ":".join(["alike", *(laid.piece.rows[index].id for index in rows), one.colour, other.colour])
         yield Verdict("shades alike", key, "warning", text, rows, (), _other_paints(laid, rows[-1]))
         return

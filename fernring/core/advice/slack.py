@@ -48,7 +48,9 @@ def _is_nested(row: Row) -> bool:
 
 def _chosen(piece: Piece) -> tuple[tuple[int, ...], int | None]:
     """Nested rows after the last fixed one; failing that those before it, with its index as the target."""
-    fixed = [k for k, row in enumerate(piece.rows) if not _is_nested(row) and row.track.kind == "ring" and not row.boundary]
+    fixed = [
+        k for k, row in enumerate(piece.rows) if not _is_nested(row) and row.track.kind == "ring" and not row.boundary
+    ]
     last = fixed[-1] if fixed else -1
     after = tuple(k for k, row in enumerate(piece.rows) if k > last and _is_nested(row))
     if after or not fixed:

@@ -10,7 +10,7 @@ from ..laid import Laid
 from ..rows.counts import allowed, as_count
 from ..rows.spacing import spacing_named
 from .sizes import shrink
-from .verdict import MOST_PLACES, Remedy, Verdict, change, mm
+from .verdict import MOST_PLACES, Remedy, Severity, Verdict, change, mm
 
 TOLERANCE = 1e-6
 
@@ -76,7 +76,7 @@ def _verdict(laid: Laid, a: int, b: int, clear: float, pairs: int, dots: tuple[i
     places = f" at {pairs} places" if pairs > 1 else ""
     ids = [laid.piece.rows[k].id for k in sorted({a, b})]
     key = ":".join([code, *ids])
-    severity = "serious" if overlap else "warning"
+    severity: Severity = "serious" if overlap else "warning"
     return Verdict(code, key, severity, f"{who} {how}{places}.", tuple(sorted({a, b})), dots, remedies)
 
 
@@ -90,7 +90,9 @@ def _own_remedies(laid: Laid, index: int, short: float) -> tuple[Remedy, ...]:
     remedies = []
     reach = laid.context.surface.reach(placed.walk)
     spacing = spacing_named(row.spacing)
-    fewer = [n for n in allowed(piece.segments, placed.repeats - 1) if spacing.clear(reach, placed.diameters, n) >= row.gap]
+    fewer = [
+        n for n in allowed(piece.segments, placed.repeats - 1) if spacing.clear(reach, placed.diameters, n) >= row.gap
+    ]
     if fewer:
         rule = as_count(fewer[-1], piece.segments).model_dump(mode="json")
         remedies.append(Remedy(f"Set {fewer[-1]} repeats", (change("rows", index, "count", rule),)))

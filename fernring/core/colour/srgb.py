@@ -12,7 +12,7 @@ def from_hex(colours: list[str]) -> Array:
 
 
 def to_hex(coded: Array) -> list[str]:
-    """"#rrggbb" of coded sRGB, clipped into the gamut."""
+    """ "#rrggbb" of coded sRGB, clipped into the gamut."""
     levels = np.rint(np.clip(coded, 0, 1) * 255).astype(int).reshape(-1, 3)
     return ["#" + "".join(f"{level:02x}" for level in row) for row in levels]
 

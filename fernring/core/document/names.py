@@ -6,7 +6,7 @@ from .row import CentreTrack, Row
 
 
 def row_marks(rows: Sequence[Row]) -> list[str]:
-    """"C", "1", "2" ... for each row."""
+    """ "C", "1", "2" ... for each row."""
     marks, number = [], 0
     for row in rows:
         centre = isinstance(row.track, CentreTrack)

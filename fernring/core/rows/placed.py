@@ -59,7 +59,13 @@ class PlacedRow:
 
 
 def place(
-    index: int, surface: Surface, walk: float, diameters: tuple[float, ...], angle_rad: Array, clear: float, **more: object
+    index: int,
+    surface: Surface,
+    walk: float,
+    diameters: tuple[float, ...],
+    angle_rad: Array,
+    clear: float,
+    **more: object,
 ) -> PlacedRow:
     """The row's dots at one walk distance; the pattern repeats along the angles."""
     n = len(angle_rad)

@@ -44,7 +44,7 @@ class EqualAngles:
 
     def angles(self, reach: float, diameters: Sizes, repeats: int) -> Array:
         n = repeats * len(diameters)
-        return np.arange(n) * (2 * pi / n)
+        return np.asarray(np.arange(n) * (2 * pi / n), np.float64)
 
 
 class EqualGaps:
@@ -79,4 +79,3 @@ def spacing_named(name: str) -> Spacing:
 def _widest_pair(diameters: Sizes) -> float:
     """Mean diameter of the two neighbours that need most room."""
     return max(uneven.pair_sums(diameters))
-

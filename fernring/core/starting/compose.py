@@ -78,9 +78,7 @@ def _row(ident: str, pattern: tuple[Member, ...], bare: Piece, n: int) -> Row:
     return Row(id=ident, pattern=pattern, count=as_count(n, bare.segments), gap=gap, shades=(first,))
 
 
-def _next(
-    bare: Piece, recipe: Recipe, beat: Beat, sizes: list[KitSize], context: Context, index: int
-) -> Row | None:
+def _next(bare: Piece, recipe: Recipe, beat: Beat, sizes: list[KitSize], context: Context, index: int) -> Row | None:
     """The next row: the beat's size if it fits inside the border, else the largest that does."""
     edge = outermost(context.placed)
     share = recipe.inner + (recipe.outer - recipe.inner) * min(edge / context.limit, 1.0)

@@ -16,7 +16,11 @@ def coloured(piece: Piece, recipe: Recipe) -> Piece:
     ramped = [k for k, beat in _beats(piece, recipe) if beat.shade == "ramp"]
     stops = _stops(tuple(p for p in paints if p not in bright) or paints, recipe)
     steps = min(max(len(ramped), 2), MOST_STEPS)
-    ramp = Ramp(id=RAMP, name="Centre to edge", stops=tuple(paint.id for paint in stops), steps=steps) if len(stops) > 1 else None
+    ramp = (
+        Ramp(id=RAMP, name="Centre to edge", stops=tuple(paint.id for paint in stops), steps=steps)
+        if len(stops) > 1
+        else None
+    )
     shades: dict[int, Shade] = {0: PaintShade(paint=bright[-1].id)}
     for k, beat in _beats(piece, recipe):
         if beat.shade == "ramp" and ramp:

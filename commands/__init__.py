@@ -1,0 +1,1 @@
+"""What ./fern does. Only the standard library here: these run before anything is installed."""

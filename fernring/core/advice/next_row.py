@@ -1,0 +1,57 @@
+"""The next row: one more nested row that sits in the dips and fits inside the border."""
+
+from ..document.names import fresh_id
+from ..document.piece import MAX_ROWS, Piece
+from ..document.row import CentreTrack, Member, Nested, Offset, OnLines, Row
+from ..errors import FitError
+from ..rows.counts import allowed, as_count
+from ..rows.layout import lay_out
+from ..rows.solve import solve
+from .sizes import kit_sizes
+
+CENTRE_SHARE = 0.12
+
+
+def next_row(piece: Piece) -> Row:
+    """A row to add at the end: as many dots as the last ring, in the largest kit size that finds room.
+
+    Sizes up to 1.15 times the last row's are tried first, so that rows grow gently. Raises FitError when the
+    piece is full or has no tools.
+    """
+    sizes = kit_sizes(piece.tools)
+    if not sizes:
+        raise FitError("The piece has no tools to make a row with; add some from the kit.", "tools")
+    if len(piece.rows) >= MAX_ROWS:
+        raise FitError(f"A piece holds at most {MAX_ROWS} rows.", "rows")
+    context, placed = lay_out(piece)
+    ident = fresh_id("row", [row.id for row in piece.rows])
+    if not piece.rows:
+        fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
+        return _row(piece, ident, Member(diameter=fitting[-1].diameter, tool=fitting[-1].tool), 1, centre=True)
+    last = next((row for row in reversed(placed) if len(row.x)), None)
+    wanted = 1.15 * max(last.diameters) if last and last.walk > 0 else 0.35 * max(placed[0].diameters)
+    counts = [n for n in allowed(piece.segments, piece.segments) if n > 2] or [piece.segments]
+    before = last.repeats if last and last.walk > 0 else counts[-1]
+    smaller = [s for s in reversed(sizes) if s.diameter <= max(wanted, sizes[0].diameter) + 1e-9]
+    for size in smaller:
+        row = _row(piece, ident, Member(diameter=size.diameter, tool=size.tool), before)
+        if not solve(row, len(piece.rows), context).noroom:
+            return row
+    raise FitError(f"No further row fits: even {sizes[0].diameter:g} mm dots would pass the border.", "rows")
+
+
+def _row(piece: Piece, ident: str, member: Member, n: int, centre: bool = False) -> Row:
+    """Painted in the shade of two rows before, so that colours come back."""
+    shades = piece.rows[-2].shades if len(piece.rows) > 1 else ({"kind": "paint", "paint": piece.paints[0].id},)
+    row = Row.model_validate(
+        {
+            "id": ident,
+            "pattern": (member,),
+            "count": as_count(n, piece.segments),
+            "gap": piece.safe_gap,
+            "shades": shades,
+        }
+    )
+    if centre:
+        return row.model_copy(update={"track": CentreTrack(), "start": OnLines()})
+    return row.model_copy(update={"distance": Nested(), "start": Offset()})

@@ -1,0 +1,1 @@
+"""One module a format: documents and plans to bytes or text, and back."""

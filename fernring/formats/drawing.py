@@ -1,0 +1,84 @@
+"""The one list of drawing primitives, in millimetres: x right, y down. Every output draws these."""
+
+from dataclasses import dataclass, field
+from typing import Literal
+
+import numpy as np
+
+from ..core.geometry.surface import Array
+
+Stroke = Literal["fine", "plain", "bold", "dashed"]
+WIDTH_MM: dict[Stroke, float] = {"fine": 0.1, "plain": 0.2, "bold": 0.45, "dashed": 0.2}
+
+
+@dataclass(frozen=True)
+class Circle:
+    x: float
+    y: float
+    radius: float
+    stroke: Stroke = "plain"
+
+
+@dataclass(frozen=True)
+class Line:
+    x1: float
+    y1: float
+    x2: float
+    y2: float
+    stroke: Stroke = "plain"
+
+
+@dataclass(frozen=True)
+class Text:
+    """`size` is the height of the type in mm; the anchor is on the base line."""
+
+    x: float
+    y: float
+    text: str
+    size: float = 3.0
+    anchor: Literal["start", "middle", "end"] = "start"
+    bold: bool = False
+
+
+@dataclass(frozen=True)
+class Outlines:
+    """Many dots as thin circles, each with its own radius."""
+
+    x: Array
+    y: Array
+    radius: Array
+
+
+@dataclass(frozen=True)
+class Discs:
+    """Many dots as paint of one colour; a flat one (the blank) catches no light."""
+
+    x: Array
+    y: Array
+    radius: Array
+    colour: str
+    domed: bool = True
+
+
+Primitive = Circle | Line | Text | Outlines | Discs
+
+
+@dataclass(frozen=True)
+class Drawing:
+    """Primitives within a width and height; (left, top) is the corner of what is seen."""
+
+    left: float
+    top: float
+    width: float
+    height: float
+    primitives: tuple[Primitive, ...] = field(default_factory=tuple)
+    ground: str | None = None
+
+
+def crosses(x: Array, y: Array, arm: float = 0.8) -> list[Line]:
+    """A small upright cross at each point."""
+    return [
+        line
+        for px, py in zip(np.asarray(x).tolist(), np.asarray(y).tolist(), strict=True)
+        for line in (Line(px - arm, py, px + arm, py, "fine"), Line(px, py - arm, px, py + arm, "fine"))
+    ]

@@ -1,0 +1,128 @@
+"""PDF through reportlab, true to size: one user unit is 1/72 in (ISO 32000-1), 72/25.4 units a millimetre."""
+
+from collections.abc import Iterable
+from io import BytesIO
+
+import numpy as np
+from reportlab.pdfbase import pdfmetrics
+from reportlab.pdfbase.ttfonts import TTFont
+from reportlab.pdfgen.canvas import Canvas
+
+from ..core.laid import Laid
+from .drawing import WIDTH_MM, Circle, Discs, Drawing, Line, Outlines, Primitive, Stroke, Text
+from .fonts import BOLD, REGULAR, font_file, printable
+from .guide import GuideChoice, guide_drawing, guide_pages
+from .paper import MARGIN, Tile, Tiling
+
+UNITS = 72 / 25.4
+PEN_MM = 0.12
+
+
+def guide_pdf(laid: Laid, choice: GuideChoice, date: str) -> bytes:
+    """The full-size guide on as many pages as it needs."""
+    tiling, pages = guide_pages(laid, choice, date)
+    guide = guide_drawing(laid, choice)
+    out = BytesIO()
+    canvas = _canvas(out, tiling, laid.piece.name)
+    for tile, page in zip(tiling.tiles, pages, strict=True):
+        _window(canvas, tiling, tile, guide)
+        _draw(canvas, tiling.height, page.primitives)
+        canvas.showPage()
+    canvas.save()
+    return out.getvalue()
+
+
+def _canvas(out: BytesIO, tiling: Tiling, title: str) -> Canvas:
+    for name in (REGULAR, BOLD):
+        if name not in pdfmetrics.getRegisteredFontNames():
+            pdfmetrics.registerFont(TTFont(name, font_file(name)))
+    canvas = Canvas(out, pagesize=(tiling.width * UNITS, tiling.height * UNITS), pageCompression=1, invariant=1)
+    canvas.setTitle(title)
+    canvas.setCreator("Fern Ring")
+    canvas.setViewerPreference("PrintScaling", "None")
+    return canvas
+
+
+def _window(canvas: Canvas, tiling: Tiling, tile: Tile, guide: Drawing) -> None:
+    """The part of the guide this page shows, clipped; afterwards the page's own coordinates hold again."""
+    canvas.saveState()
+    _to_millimetres(canvas, tiling.height)
+    path = canvas.beginPath()
+    path.rect(MARGIN, MARGIN, tiling.window_width, tiling.window_height)
+    canvas.clipPath(path, stroke=0, fill=0)
+    canvas.translate(MARGIN - tile.left, MARGIN - tile.top)
+    _draw_shapes(canvas, guide.primitives)
+    canvas.restoreState()
+
+
+def _to_millimetres(canvas: Canvas, height: float) -> None:
+    """From here on x right and y down, in millimetres."""
+    canvas.transform(UNITS, 0, 0, -UNITS, 0, height * UNITS)
+
+
+def _draw(canvas: Canvas, height: float, primitives: Iterable[Primitive]) -> None:
+    canvas.saveState()
+    _to_millimetres(canvas, height)
+    _draw_shapes(canvas, primitives)
+    canvas.restoreState()
+
+
+def _draw_shapes(canvas: Canvas, primitives: Iterable[Primitive]) -> None:
+    for shape in primitives:
+        if isinstance(shape, Outlines):
+            _outlines(canvas, shape)
+        elif isinstance(shape, Discs):
+            canvas.setStrokeColor(shape.colour)
+            _caps(canvas, shape.x, shape.y, 2 * shape.radius)
+        elif isinstance(shape, Text):
+            _text(canvas, shape)
+        else:
+            _stroked(canvas, shape)
+
+
+def _stroked(canvas: Canvas, shape: Circle | Line) -> None:
+    _pen(canvas, shape.stroke)
+    if isinstance(shape, Circle):
+        canvas.circle(shape.x, shape.y, shape.radius)
+    else:
+        canvas.line(shape.x1, shape.y1, shape.x2, shape.y2)
+
+
+def _pen(canvas: Canvas, stroke: Stroke) -> None:
+    canvas.setStrokeColorRGB(0, 0, 0)
+    canvas.setLineCap(0)
+    canvas.setLineWidth(WIDTH_MM[stroke])
+    canvas.setDash(*((2, 1.5) if stroke == "dashed" else ()))
+
+
+def _text(canvas: Canvas, shape: Text) -> None:
+    canvas.saveState()
+    canvas.translate(shape.x, shape.y)
+    canvas.scale(1, -1)
+    canvas.setFont(BOLD if shape.bold else REGULAR, shape.size)
+    draw = {"start": canvas.drawString, "middle": canvas.drawCentredString, "end": canvas.drawRightString}[shape.anchor]
+    draw(0, 0, printable(shape.text))
+    canvas.restoreState()
+
+
+def _outlines(canvas: Canvas, dots: Outlines) -> None:
+    """Thin circles, exact: a black round-capped point with a white one inside it.
+
+    The rim's middle lies on the dot's own radius. White covers what lies below, so guides are drawn after.
+    """
+    canvas.setStrokeColorRGB(0, 0, 0)
+    _caps(canvas, dots.x, dots.y, 2 * dots.radius + PEN_MM)
+    canvas.setStrokeColorRGB(1, 1, 1)
+    _caps(canvas, dots.x, dots.y, 2 * dots.radius - PEN_MM)
+
+
+def _caps(canvas: Canvas, x: np.ndarray, y: np.ndarray, diameter: np.ndarray) -> None:
+    """Discs as lines of no length with round caps, one path for each diameter: exact circles, few bytes."""
+    canvas.setLineCap(1)
+    canvas.setDash()
+    rounded = np.round(diameter, 4)
+    for size in np.unique(rounded):
+        chosen = rounded == size
+        points = np.round(np.stack((x[chosen], y[chosen], x[chosen], y[chosen]), axis=1), 3)
+        path = " ".join(["%.7g %.7g m %.7g %.7g l"] * len(points)) % tuple(points.ravel().tolist())
+        canvas._code.append(f"{size:.4f} w {path} S")  # type: ignore[attr-defined]

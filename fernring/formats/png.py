@@ -1,0 +1,50 @@
+"""PNG through Pillow: the painted piece as a picture, each dot a lit dome."""
+
+from io import BytesIO
+
+from PIL import Image, ImageColor, ImageDraw, PngImagePlugin
+
+from ..core.errors import FitError
+from .drawing import Discs, Drawing
+
+LEAST_PIXELS, MOST_PIXELS = 200, 4000
+FINER = 2
+
+
+def png(drawing: Drawing, pixels: int) -> bytes:
+    """The drawing `pixels` wide, its resolution written into the file. Raises FitError out of bounds."""
+    if not LEAST_PIXELS <= pixels <= MOST_PIXELS:
+        raise FitError(f"A picture is {LEAST_PIXELS} to {MOST_PIXELS} pixels wide (given {pixels}).", "pixels")
+    scale = FINER * pixels / drawing.width
+    size = (round(drawing.width * scale), round(drawing.height * scale))
+    image = Image.new("RGB", size, ImageColor.getrgb(drawing.ground or "#e9e7e1"))
+    draw = ImageDraw.Draw(image)
+    for shape in drawing.primitives:
+        if isinstance(shape, Discs):
+            _discs(draw, shape, drawing, scale)
+    small = image.resize((pixels, round(pixels * drawing.height / drawing.width)), Image.Resampling.LANCZOS)
+    out = BytesIO()
+    dots_per_inch = pixels / drawing.width * 25.4
+    small.save(out, "PNG", dpi=(dots_per_inch, dots_per_inch), pnginfo=PngImagePlugin.PngInfo())
+    return out.getvalue()
+
+
+def _discs(draw: ImageDraw.ImageDraw, shape: Discs, drawing: Drawing, scale: float) -> None:
+    rgb = ImageColor.getrgb(shape.colour)[:3]
+    dark, light = _mixed(rgb, (0, 0, 0), 0.28), _mixed(rgb, (255, 255, 255), 0.55)
+    for x, y, r in zip(shape.x.tolist(), shape.y.tolist(), shape.radius.tolist(), strict=True):
+        cx, cy, radius = (x - drawing.left) * scale, (y - drawing.top) * scale, r * scale
+        if not shape.domed or radius < 3:
+            _disc(draw, cx, cy, radius, rgb)
+            continue
+        _disc(draw, cx, cy, radius, dark)
+        _disc(draw, cx - radius * 0.04, cy - radius * 0.06, radius * 0.92, rgb)
+        _disc(draw, cx - radius * 0.3, cy - radius * 0.36, radius * 0.2, light)
+
+
+def _disc(draw: ImageDraw.ImageDraw, x: float, y: float, r: float, colour: tuple[int, ...]) -> None:
+    draw.ellipse((x - r, y - r, x + r, y + r), fill=colour)
+
+
+def _mixed(one: tuple[int, ...], other: tuple[int, ...], share: float) -> tuple[int, ...]:
+    return tuple(round(a + (b - a) * share) for a, b in zip(one, other, strict=True))

@@ -1,0 +1,49 @@
+"""CSV of the rows: the written pattern as a table, lengths in mm."""
+
+import csv
+from io import StringIO
+
+from ..core.colour.shades import Palette
+from ..core.document.row import Row
+from ..core.laid import Laid
+
+HEADER = (
+    "row", "label", "repeats", "dots", "diameters mm", "tools", "shades", "walk distance mm", "gap asked mm",
+    "gap found mm", "start degrees", "fitted",
+)  # fmt: skip
+
+
+def rows_csv(laid: Laid) -> str:
+    """RFC 4180 with a header line; cells that a spreadsheet would take for a formula get an apostrophe."""
+    out = StringIO()
+    writer = csv.writer(out, lineterminator="\r\n")
+    writer.writerow(HEADER)
+    palette = Palette(laid.piece)
+    for index, row in enumerate(laid.piece.rows):
+        writer.writerow([_safe(cell) for cell in _cells(laid, index, row, palette)])
+    return out.getvalue()
+
+
+def _cells(laid: Laid, index: int, row: Row, palette: Palette) -> list[str]:
+    placed = laid.rows[index]
+    tools = {tool.id: tool.name for tool in laid.piece.tools}
+    shades = [palette.shades[palette.index(shade)].name for shade in row.shades]
+    start = f"{laid.dots.angle[laid.dots.first[index]]:.3f}" if len(placed.x) else ""
+    return [
+        laid.marks[index],
+        row.label,
+        str(placed.repeats),
+        str(len(placed.x)),
+        " + ".join(f"{d:.3f}" for d in placed.diameters),
+        " + ".join(tools.get(member.tool or "", "any tool") for member in row.pattern),
+        " / ".join(shades),
+        f"{placed.walk:.3f}" if len(placed.x) else "no room",
+        f"{row.gap:.3f}",
+        f"{placed.clear:.3f}" if len(placed.x) > 1 else "",
+        start,
+        row.fit or "",
+    ]
+
+
+def _safe(cell: str) -> str:
+    return f"'{cell}" if cell[:1] in {"=", "+", "-", "@", "\t", "\r"} and not cell[1:2].isdigit() else cell

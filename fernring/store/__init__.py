@@ -1,0 +1,1 @@
+"""The studio's memory: SQLite through sqlite3 and plain SQL."""

@@ -1,0 +1,98 @@
+"""The studio file: opening it, its settings, and bringing it up to date by numbered steps."""
+
+import sqlite3
+from collections.abc import Iterator
+from contextlib import contextmanager
+from importlib.resources import files
+from pathlib import Path
+
+from .clock import now
+from .errors import StoreError, in_words
+
+MIGRATIONS = files(__package__).joinpath("migrations")
+
+
+class Database:
+    """One studio file. Connections are short-lived: opened for a reading or a writing, then closed."""
+
+    def __init__(self, path: Path) -> None:
+        self.path = path
+
+    @contextmanager
+    def reading(self) -> Iterator[sqlite3.Connection]:
+        with in_words(self.path):
+            connection = self._connect()
+            try:
+                yield connection
+            finally:
+                connection.close()
+
+    @contextmanager
+    def writing(self) -> Iterator[sqlite3.Connection]:
+        """One transaction: committed as a whole, or not at all."""
+        with self.reading() as connection:
+            connection.execute("BEGIN IMMEDIATE")
+            try:
+                yield connection
+            except BaseException:
+                if connection.in_transaction:
+                    connection.execute("ROLLBACK")
+                raise
+            connection.execute("COMMIT")
+
+    def _connect(self) -> sqlite3.Connection:
+        connection = sqlite3.connect(self.path, isolation_level=None, timeout=5)
+        connection.row_factory = sqlite3.Row
+        connection.execute("PRAGMA foreign_keys = ON")
+        connection.execute("PRAGMA synchronous = FULL")
+        return connection
+
+
+def open_database(path: Path) -> Database:
+    """The studio file, made if missing, checked, and brought up to date. Raises StoreError with a sentence."""
+    try:
+        path.parent.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise StoreError(f"The folder {path.parent} cannot be made: {error.strerror}.") from error
+    database = Database(path)
+    with database.reading() as connection:
+        connection.execute("PRAGMA journal_mode = WAL")
+        found = connection.execute("PRAGMA quick_check(1)").fetchone()[0]
+        if found != "ok":
+            raise sqlite3.DatabaseError("malformed")
+    migrate(database)
+    return database
+
+
+def migrations() -> list[tuple[int, str]]:
+    """Every numbered step and its SQL, in order."""
+    steps = sorted(
+        (entry for entry in MIGRATIONS.iterdir() if entry.name.endswith(".sql")), key=lambda entry: entry.name
+    )
+    return [(int(entry.name.split("_")[0]), entry.read_text(encoding="utf-8")) for entry in steps]
+
+
+def migrate(database: Database) -> None:
+    """Each missing step and its ledger entry commit together. Raises StoreError for a file from a later version."""
+    with database.writing() as connection:
+        connection.execute("CREATE TABLE IF NOT EXISTS migration (step INTEGER PRIMARY KEY, at TEXT NOT NULL) STRICT")
+    steps = migrations()
+    with database.writing() as connection:
+        done = {row["step"] for row in connection.execute("SELECT step FROM migration")}
+        if done and max(done) > steps[-1][0]:
+            raise StoreError(f"The studio file {database.path} was written by a later Fern Ring (step {max(done)}).")
+        for step, sql in steps:
+            if step not in done:
+                for statement in statements(sql):
+                    connection.execute(statement)
+                connection.execute("INSERT INTO migration (step, at) VALUES (?, ?)", (step, now()))
+
+
+def statements(sql: str) -> Iterator[str]:
+    """The single statements of a script, so that they can run inside one transaction."""
+    pending = ""
+    for line in sql.splitlines(keepends=True):
+        pending += line
+        if sqlite3.complete_statement(pending):
+            yield pending
+            pending = ""

@@ -1,0 +1,179 @@
+"""The edit ledger: every finished edit as the document after it, with a head that undo and redo move.
+
+A save names the edit it was based on. When that is no longer the head, the save starts a branch of its
+own, so nothing is overwritten and nothing refused. Edits carry ids made by the browser: sending one twice
+changes nothing.
+"""
+
+import sqlite3
+import zlib
+from dataclasses import dataclass
+from typing import Literal
+from uuid import uuid4
+
+from .clock import now
+from .errors import NotFoundError
+
+Kind = Literal["piece", "kit", "shelf"]
+
+
+@dataclass(frozen=True)
+class State:
+    """Where a branch stands. `undo` and `redo` are labels of the edits they would take back or bring again."""
+
+    document: str
+    kind: str
+    branch: str
+    main: str
+    head: str
+    body: bytes
+    undo: str | None
+    redo: str | None
+    branches: tuple[str, ...]
+
+
+@dataclass(frozen=True)
+class Edit:
+    """A finished edit as it arrives: `mark` says what it was about (a row's id, say), `body` is JSON."""
+
+    id: str
+    based_on: str
+    label: str
+    mark: str
+    body: bytes
+
+
+def create(db: sqlite3.Connection, kind: Kind, ident: str, name: str, body: bytes, label: str) -> State:
+    """A new document whose first edit nothing undoes."""
+    branch, edit, at = new_id(), new_id(), now()
+    db.execute(
+        "INSERT INTO document (id, kind, name, main, created_at) VALUES (?, ?, ?, ?, ?)",
+        (ident, kind, name, branch, at),
+    )
+    _insert_edit(db, ident, branch, None, Edit(edit, "", label, "", body))
+    _insert_branch(db, ident, branch, edit, at)
+    return state(db, ident)
+
+
+def state(db: sqlite3.Connection, ident: str, branch: str | None = None) -> State:
+    """The document as it stands on the branch (the main one unless named). Raises NotFoundError."""
+    document = db.execute("SELECT kind, main FROM document WHERE id = ? AND deleted_at IS NULL", (ident,)).fetchone()
+    if document is None:
+        raise NotFoundError(f"There is no document “{ident}” in this studio.", "id")
+    row = db.execute(
+        "SELECT b.id, b.head, b.tip, e.body, e.parent, e.label FROM branch b JOIN edit e ON e.id = b.head "
+        "WHERE b.id = ? AND b.document = ? AND b.closed_at IS NULL",
+        (branch or document["main"], ident),
+    ).fetchone()
+    if row is None:
+        raise NotFoundError("That branch was closed in another window; open the piece again.", "branch")
+    after = _after(db, row["head"], row["tip"])
+    open_branches = db.execute(
+        "SELECT id FROM branch WHERE document = ? AND closed_at IS NULL ORDER BY created_at", (ident,)
+    )
+    return State(
+        document=ident,
+        kind=document["kind"],
+        branch=row["id"],
+        main=document["main"],
+        head=row["head"],
+        body=zlib.decompress(row["body"]),
+        undo=row["label"] if row["parent"] else None,
+        redo=after["label"] if after else None,
+        branches=tuple(entry["id"] for entry in open_branches),
+    )
+
+
+def append(db: sqlite3.Connection, ident: str, branch: str, edit: Edit) -> State:
+    """The edit on top of the branch, or on a new branch when it was based on an older state."""
+    seen = db.execute("SELECT branch FROM edit WHERE id = ? AND document = ?", (edit.id, ident)).fetchone()
+    if seen:
+        return state(db, ident, seen["branch"])
+    branch = _own_branch(db, ident, branch, edit.based_on)
+    _insert_edit(db, ident, branch, edit.based_on, edit)
+    db.execute("UPDATE branch SET head = ?, tip = ? WHERE id = ?", (edit.id, edit.id, branch))
+    return state(db, ident, branch)
+
+
+def step(db: sqlite3.Connection, ident: str, branch: str, based_on: str, back: bool) -> State:
+    """Undo (back) or redo by one edit; at the end of the ledger the state comes back unchanged."""
+    branch = _own_branch(db, ident, branch, based_on)
+    row = db.execute(
+        "SELECT b.head, b.tip, e.parent FROM branch b JOIN edit e ON e.id = b.head WHERE b.id = ?", (branch,)
+    ).fetchone()
+    after = _after(db, row["head"], row["tip"])
+    target = row["parent"] if back else (after["id"] if after else None)
+    if target:
+        db.execute("UPDATE branch SET head = ? WHERE id = ?", (target, branch))
+    return state(db, ident, branch)
+
+
+def choose(db: sqlite3.Connection, ident: str, branch: str) -> State:
+    """Make this branch the piece; the others are closed (their edits stay in the ledger)."""
+    state(db, ident, branch)
+    db.execute(
+        "UPDATE branch SET closed_at = ? WHERE document = ? AND id <> ? AND closed_at IS NULL", (now(), ident, branch)
+    )
+    db.execute("UPDATE document SET main = ? WHERE id = ?", (branch, ident))
+    return state(db, ident, branch)
+
+
+def close(db: sqlite3.Connection, ident: str, branch: str) -> None:
+    """Close a branch other than the main one."""
+    db.execute("UPDATE branch SET closed_at = ? WHERE document = ? AND id = ?", (now(), ident, branch))
+
+
+def body_of(db: sqlite3.Connection, ident: str, edit: str) -> bytes:
+    """The document after that edit. Raises NotFoundError."""
+    row = db.execute("SELECT body FROM edit WHERE id = ? AND document = ?", (edit, ident)).fetchone()
+    if row is None:
+        raise NotFoundError("That state is not in the ledger of this piece.", "edit")
+    return zlib.decompress(row["body"])
+
+
+def new_id() -> str:
+    return uuid4().hex
+
+
+def _own_branch(db: sqlite3.Connection, ident: str, branch: str, based_on: str) -> str:
+    """The branch if it stands where the sender thinks; else a new one that starts there."""
+    current = state(db, ident, branch) if _is_open(db, ident, branch) else state(db, ident)
+    if current.head == based_on and current.branch == branch:
+        return branch
+    body_of(db, ident, based_on)
+    fork = new_id()
+    _insert_branch(db, ident, fork, based_on, now())
+    return fork
+
+
+def _is_open(db: sqlite3.Connection, ident: str, branch: str) -> bool:
+    query = "SELECT 1 FROM branch WHERE id = ? AND document = ? AND closed_at IS NULL"
+    return db.execute(query, (branch, ident)).fetchone() is not None
+
+
+def _after(db: sqlite3.Connection, head: str, tip: str) -> sqlite3.Row | None:
+    """The edit that redo brings: the one on the line from the tip whose parent is the head."""
+    if head == tip:
+        return None
+    found: sqlite3.Row | None = db.execute(
+        "WITH RECURSIVE line (id, parent, label) AS ("
+        " SELECT id, parent, label FROM edit WHERE id = ?"
+        " UNION ALL SELECT e.id, e.parent, e.label FROM edit e JOIN line l ON e.id = l.parent WHERE l.parent <> ?)"
+        " SELECT id, label FROM line WHERE parent = ?",
+        (tip, head, head),
+    ).fetchone()
+    return found
+
+
+def _insert_edit(db: sqlite3.Connection, ident: str, branch: str, parent: str | None, edit: Edit) -> None:
+    db.execute(
+        "INSERT INTO edit (id, document, branch, parent, label, mark, body, made_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
+        (edit.id, ident, branch, parent, edit.label, edit.mark, zlib.compress(edit.body), now()),
+    )
+
+
+def _insert_branch(db: sqlite3.Connection, ident: str, branch: str, head: str, at: str) -> None:
+    db.execute(
+        "INSERT INTO branch (id, document, head, tip, created_at) VALUES (?, ?, ?, ?, ?)",
+        (branch, ident, head, head, at),
+    )

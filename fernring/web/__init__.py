@@ -1,0 +1,1 @@
+"""FastAPI: thin routes around the core, the formats and the store."""

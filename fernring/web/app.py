@@ -1,0 +1,55 @@
+"""The application: routes, errors, security, and the built page."""
+
+from fastapi import FastAPI
+from fastapi.routing import APIRoute
+from starlette.types import ASGIApp
+
+from .. import __version__
+from ..core.document.kit import Kit
+from ..core.document.shelf import Shelf
+from ..formats.piece_json import document_bytes
+from ..store import ledger, pieces
+from ..store.database import Database, open_database
+from . import bench, errors, exports, reckoning
+from . import ledger as ledger_routes
+from .config import Config
+from .security import Guard
+
+
+def api(database: Database) -> FastAPI:
+    """The routes alone, on an open studio file."""
+    app = FastAPI(
+        title="Fern Ring",
+        version=__version__,
+        docs_url=None,
+        redoc_url=None,
+        generate_unique_id_function=_route_name,
+    )
+    app.state.database = database
+    errors.install(app)
+    for part in (reckoning, exports, ledger_routes, bench):
+        app.include_router(part.router)
+    return app
+
+
+def create_app(config: Config) -> ASGIApp:
+    """The guarded application. Raises StoreError when the studio file cannot be used."""
+    database = open_database(config.studio)
+    furnish(database)
+    app = api(database)
+    if config.page is not None:
+        app.frontend("/", directory=config.page)
+    return Guard(app, config)
+
+
+def furnish(database: Database) -> None:
+    """A studio has one kit and one shelf; a new one begins with both empty."""
+    with database.writing() as db:
+        if pieces.singleton(db, "kit") is None:
+            ledger.create(db, "kit", "kit", "kit", document_bytes(Kit()), "Begin")
+        if pieces.singleton(db, "shelf") is None:
+            ledger.create(db, "shelf", "shelf", "shelf", document_bytes(Shelf()), "Begin")
+
+
+def _route_name(route: APIRoute) -> str:
+    return route.name

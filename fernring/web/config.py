@@ -1,0 +1,19 @@
+"""What the server is started with."""
+
+from dataclasses import dataclass
+from pathlib import Path
+
+ROOT = Path(__file__).resolve().parents[2]
+PAGE = ROOT / "frontend" / "dist"
+
+
+@dataclass(frozen=True)
+class Config:
+    """`hosts` are the names the server answers to, without port; `page` is the built front end."""
+
+    studio: Path
+    host: str = "127.0.0.1"
+    port: int = 8437
+    page: Path | None = PAGE
+    hosts: tuple[str, ...] = ("127.0.0.1", "localhost")
+    most_body: int = 4_000_000

@@ -1,0 +1,25 @@
+"""The API with reloading, for work on Fern Ring itself: python -m fernring.web.dev STUDIO --port N."""
+
+import argparse
+import os
+from pathlib import Path
+
+import uvicorn
+from starlette.types import ASGIApp
+
+from .app import create_app
+from .config import Config
+
+
+def application() -> ASGIApp:
+    """Made anew by uvicorn after each change; vite serves the page and passes /api on."""
+    return create_app(Config(Path(os.environ["FERNRING_STUDIO"]), page=None))
+
+
+if __name__ == "__main__":
+    parser = argparse.ArgumentParser(prog="dev")
+    parser.add_argument("studio")
+    parser.add_argument("--port", type=int, default=8437)
+    given = parser.parse_args()
+    os.environ["FERNRING_STUDIO"] = given.studio
+    uvicorn.run("fernring.web.dev:application", factory=True, port=given.port, reload=True, reload_dirs=["fernring"])

@@ -1,0 +1,69 @@
+"""Errors in one shape: a code, the field, and a message in plain words."""
+
+from fastapi import FastAPI, Request
+from fastapi.exceptions import RequestValidationError
+from pydantic import BaseModel, ConfigDict
+from starlette.exceptions import HTTPException
+from starlette.responses import JSONResponse
+
+from ..core.document.sentences import first_sentence
+from ..core.errors import ComposeError, DocumentError, FernError, FitError, PlanError
+from ..store.errors import NotFoundError, StoreError
+
+STATUS: dict[type[FernError], int] = {
+    DocumentError: 422,
+    PlanError: 422,
+    FitError: 422,
+    ComposeError: 422,
+    NotFoundError: 404,
+    StoreError: 507,
+}
+
+
+class Problem(BaseModel):
+    """What every error answer holds. `field` is a dotted path, or empty."""
+
+    model_config = ConfigDict(extra="forbid")
+    code: str
+    field: str
+    message: str
+
+
+RESPONSES: dict[int | str, dict[str, object]] = {
+    status: {"model": Problem, "description": text}
+    for status, text in {
+        400: "The request cannot be read.",
+        403: "Asked by a page of another site.",
+        404: "No such thing in this studio.",
+        413: "The body is too large.",
+        422: "A value is out of bounds.",
+        507: "The studio file cannot be written.",
+    }.items()
+}
+
+
+def error_response(status: int, code: str, message: str, field: str = "") -> JSONResponse:
+    return JSONResponse({"code": code, "field": field, "message": message}, status)
+
+
+def install(app: FastAPI) -> None:
+    """One handler for each family of errors."""
+
+    async def ours(_: Request, error: Exception) -> JSONResponse:
+        assert isinstance(error, FernError)
+        return error_response(STATUS.get(type(error), 400), error.code, error.message, error.field)
+
+    async def invalid(_: Request, error: Exception) -> JSONResponse:
+        assert isinstance(error, RequestValidationError)
+        field, message = first_sentence(error.errors())
+        return error_response(422, "value", message, field)
+
+    async def http(_: Request, error: Exception) -> JSONResponse:
+        assert isinstance(error, HTTPException)
+        answer = error_response(error.status_code, "request", f"{error.detail}.")
+        answer.headers.update(error.headers or {})
+        return answer
+
+    app.add_exception_handler(FernError, ours)
+    app.add_exception_handler(RequestValidationError, invalid)
+    app.add_exception_handler(HTTPException, http)

@@ -1,0 +1,110 @@
+"""Who may ask, how much they may send, and what a page may load. Plain ASGI, around everything."""
+
+from urllib.parse import urlsplit
+
+from starlette.datastructures import Headers, MutableHeaders
+from starlette.types import ASGIApp, Message, Receive, Scope, Send
+
+from .config import Config
+from .errors import error_response
+
+POLICY = "; ".join(
+    (
+        "default-src 'none'",
+        "script-src 'self'",
+        "style-src 'self' 'unsafe-inline'",
+        "font-src 'self'",
+        "img-src 'self' blob: data:",
+        "connect-src 'self'",
+        "manifest-src 'self'",
+        "base-uri 'none'",
+        "form-action 'self'",
+        "frame-ancestors 'none'",
+    )
+)
+HEADERS = {
+    "Content-Security-Policy": POLICY,
+    "X-Content-Type-Options": "nosniff",
+    "Referrer-Policy": "no-referrer",
+    "Cross-Origin-Opener-Policy": "same-origin",
+    "Cross-Origin-Resource-Policy": "same-origin",
+}
+SAFE = {"GET", "HEAD", "OPTIONS"}
+
+
+class TooLargeError(Exception):
+    """More bytes arrived than a body may hold."""
+
+
+class Guard:
+    """Checks Host and Origin, bounds the body, and puts the security headers on every answer."""
+
+    def __init__(self, app: ASGIApp, config: Config) -> None:
+        self.app = app
+        self.config = config
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        if scope["type"] != "http":
+            return await self.app(scope, receive, send)
+        headers = Headers(scope=scope)
+        sender = _with_headers(send, scope["path"])
+        refusal = self._refusal(scope["method"], headers)
+        if refusal:
+            return await error_response(*refusal)(scope, receive, sender)
+        try:
+            await self.app(scope, _bounded(receive, self.config.most_body), sender)
+        except TooLargeError:
+            await error_response(*self._too_large())(scope, receive, sender)
+
+    def _refusal(self, method: str, headers: Headers) -> tuple[int, str, str, str] | None:
+        """(status, code, message, field) of what is wrong with the request, or None."""
+        host = _hostname(f"//{headers.get('host', '')}")
+        if host not in self.config.hosts:
+            return 400, "host", "This studio answers on this machine only, under its own address.", "Host"
+        origin = headers.get("origin")
+        foreign = origin is not None and urlsplit(origin).netloc != headers.get("host")
+        if method not in SAFE and (foreign or headers.get("sec-fetch-site") in {"cross-site", "same-site"}):
+            return 403, "origin", "A page of another site may not change this studio.", "Origin"
+        length = headers.get("content-length", "0")
+        if not length.isdigit() or int(length) > self.config.most_body:
+            return self._too_large()
+        return None
+
+    def _too_large(self) -> tuple[int, str, str, str]:
+        return 413, "too large", f"A request holds at most {self.config.most_body:,} bytes.", "body"
+
+
+def _hostname(url: str) -> str | None:
+    try:
+        return urlsplit(url).hostname
+    except ValueError:
+        return None
+
+
+def _bounded(receive: Receive, most: int) -> Receive:
+    """The request's body, ended with TooLargeError once it grows past the bound."""
+    seen = 0
+
+    async def bounded() -> Message:
+        nonlocal seen
+        message = await receive()
+        seen += len(message.get("body", b""))
+        if seen > most:
+            raise TooLargeError
+        return message
+
+    return bounded
+
+
+def _with_headers(send: Send, path: str) -> Send:
+    async def sender(message: Message) -> None:
+        if message["type"] == "http.response.start":
+            headers = MutableHeaders(scope=message)
+            for name, value in HEADERS.items():
+                headers[name] = value
+            headers["Cache-Control"] = (
+                "public, max-age=31536000, immutable" if path.startswith("/assets/") else "no-store"
+            )
+        await send(message)
+
+    return sender

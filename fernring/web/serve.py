@@ -1,0 +1,34 @@
+"""Start the server: python -m fernring.web.serve STUDIO [--port N] [--host H]."""
+
+import argparse
+import sys
+from pathlib import Path
+
+import uvicorn
+
+from ..core.errors import FernError
+from .app import create_app
+from .config import Config
+
+
+def main() -> int:
+    parser = argparse.ArgumentParser(prog="serve", description="Serve a Fern Ring studio on this machine.")
+    parser.add_argument("studio", type=Path, help="the studio file; made when missing")
+    parser.add_argument("--host", default="127.0.0.1")
+    parser.add_argument("--port", type=int, default=8437)
+    parser.add_argument("--no-page", action="store_true", help="serve the API only")
+    given = parser.parse_args()
+    page = None if given.no_page else Config.page
+    hosts = tuple({"127.0.0.1", "localhost", given.host})
+    try:
+        app = create_app(Config(given.studio, given.host, given.port, page, hosts))
+    except FernError as error:
+        print(error.message, file=sys.stderr)
+        return 1
+    print(f"Fern Ring: http://{given.host}:{given.port}/", flush=True)
+    uvicorn.run(app, host=given.host, port=given.port, log_level="warning", access_log=False)
+    return 0
+
+
+if __name__ == "__main__":
+    sys.exit(main())
