@@ -32,6 +32,7 @@ class Laid:
     rows: tuple[PlacedRow, ...]
     dots: Dots
     shades: tuple[Colouring, ...]
+    ramps: dict[str, list[str]]
     near: tuple[Near | None, ...]
 
     @cached_property

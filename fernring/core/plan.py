@@ -34,7 +34,7 @@ def lay(piece: Piece) -> Laid:
     context, rows = lay_out(piece)
     palette = Palette(piece)
     dots = columns(piece, rows, palette)
-    return Laid(piece, context, rows, dots, tuple(palette.shades), neighbours(context, rows))
+    return Laid(piece, context, rows, dots, tuple(palette.shades), palette.ramps(), neighbours(context, rows))
 
 
 def plan(piece: Piece, verdicts: bool = True) -> Plan:

@@ -25,6 +25,7 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "limit": laid.context.limit,
         "rows": [_row(laid, index) for index in range(len(laid.rows))],
         "shades": [{"name": s.name, "colour": s.colour, "finish": s.finish} for s in laid.shades],
+        "ramps": laid.ramps,
         "dots": _dots(plan),
         "spokes": drawn_spokes(laid),
         "circles": [{"id": c.id, "reach": laid.context.surface.reach(c.walk)} for c in laid.piece.guides.circles],

@@ -88,6 +88,7 @@ class PlanAnswer(BaseModel):
     limit: float
     rows: list[RowAnswer]
     shades: list[ShadeAnswer]
+    ramps: dict[str, list[str]]
     dots: DotColumns
     spokes: list[float]
     circles: list[CircleAnswer]

@@ -42,6 +42,10 @@ class Palette:
         colour = self._run(own)[shade.step - 1]
         return Colouring(f"{own.name} {shade.step}", colour, self._paints[own.stops[0]].finish, own.id)
 
+    def ramps(self) -> dict[str, list[str]]:
+        """The colours of every ramp of the piece, by its id."""
+        return {ident: self._run(own) for ident, own in self._ramps.items()}
+
     def _run(self, own: Ramp) -> list[str]:
         if own.id not in self._runs:
             self._runs[own.id] = ramp([self._paints[stop].colour for stop in own.stops], own.steps)

@@ -1,0 +1,27 @@
+/** The addresses of all screens. */
+import { Route, Switch } from "wouter";
+import { BeginScreen } from "./begin/BeginScreen";
+import { BenchScreen } from "./bench/BenchScreen";
+import { PastScreen } from "./past/PastScreen";
+import { PieceScreen } from "./piece/PieceScreen";
+import { PrintScreen } from "./print/PrintScreen";
+import { KitScreen } from "./stock/KitScreen";
+import { ShelfScreen } from "./stock/ShelfScreen";
+import { Lost } from "./studio/Lost";
+
+export function App() {
+  return (
+    <Switch>
+      <Route path="/" component={BenchScreen} />
+      <Route path="/begin" component={BeginScreen} />
+      <Route path="/kit" component={KitScreen} />
+      <Route path="/shelf" component={ShelfScreen} />
+      <Route path="/piece/:id">{({ id }) => <PieceScreen key={id} id={id} />}</Route>
+      <Route path="/piece/:id/print">{({ id }) => <PrintScreen key={id} id={id} />}</Route>
+      <Route path="/piece/:id/past">{({ id }) => <PastScreen key={id} id={id} />}</Route>
+      <Route>
+        <Lost />
+      </Route>
+    </Switch>
+  );
+}

@@ -1,0 +1,58 @@
+/** Typed requests. A refusal becomes a `Refusal` with the server's own sentence. */
+import createClient from "openapi-fetch";
+import type { paths } from "./generated";
+import type { Problem } from "./types";
+
+export const client = createClient<paths>({ baseUrl: "/" });
+
+export class Refusal extends Error {
+  readonly code: string;
+  readonly field: string;
+  constructor(problem: Problem) {
+    super(problem.message);
+    this.code = problem.code;
+    this.field = problem.field;
+  }
+}
+
+/** The server could not be reached at all. */
+export class Unreachable extends Error {
+  constructor() {
+    super("The studio's server does not answer. Your work is kept in this browser and sent when it returns.");
+  }
+}
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of an answer, or an error whose message can be shown. */
+export async function need<T>(request: Promise<Answer<T>>): Promise<T> {
+  const answer = await request.catch((cause: unknown) => {
+    if (cause instanceof DOMException && cause.name === "AbortError") throw cause;
+    throw new Unreachable();
+  });
+  if (answer.response.ok) return answer.data as T;
+  throw new Refusal(problemIn(answer.error, answer.response.status));
+}
+
+function problemIn(error: unknown, status: number): Problem {
+  if (typeof error === "object" && error !== null && "message" in error) return error as Problem;
+  return { code: "request", field: "", message: `The server answered with an error (${status}).` };
+}
+
+/** A file made by the server from a JSON body, handed to the browser as a download. */
+export async function download(url: string, body: unknown, name: string): Promise<void> {
+  const headers = { "content-type": "application/json" };
+  const response = await fetch(url, { method: "POST", headers, body: JSON.stringify(body) }).catch(() => {
+    throw new Unreachable();
+  });
+  if (!response.ok) throw new Refusal(problemIn(await response.json(), response.status));
+  const link = document.createElement("a");
+  link.href = URL.createObjectURL(await response.blob());
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+}

@@ -1,0 +1,44 @@
+/** What a new piece begins with, before its rows are composed. */
+import type { Paint, Piece, Tool } from "../api/types";
+
+const MOST_FIRST_PAINTS = 5;
+
+/** Everything but the size has a good default. */
+export function freshPiece(tools: Tool[], paints: Paint[]): Piece {
+  const chosen = paints.filter((paint) => !isNight(paint.colour)).slice(0, MOST_FIRST_PAINTS);
+  return {
+    format: "fernring.piece",
+    version: 1,
+    name: "New piece",
+    notes: "",
+    seed: 1,
+    blank: {
+      outline: { kind: "round", diameter: 90 },
+      relief: { kind: "flat" },
+      material: "cast stone",
+      border: 3,
+      base: { name: "Night slate", colour: "#20262b" },
+    },
+    segments: 12,
+    turn: 0,
+    safe_gap: 0.3,
+    guides: { spokes: "all", circles: [] },
+    tools,
+    paints: chosen.length
+      ? chosen
+      : [{ id: "chalk", name: "Chalk", colour: "#f4f1e8", body: "medium", finish: "matte", note: "" }],
+    ramps: [],
+    rows: [],
+    accepted: [],
+  };
+}
+
+/** A border in keeping with the size: a thirtieth of it, 1.5 to 12 mm. */
+export function borderFor(diameter: number): number {
+  return Math.min(Math.max(Math.round((diameter / 30) * 2) / 2, 1.5), 12);
+}
+
+function isNight(colour: string): boolean {
+  const value = Number.parseInt(colour.slice(1), 16);
+  return ((value >> 16) & 255) + ((value >> 8) & 255) + (value & 255) < 150;
+}

@@ -1,0 +1,110 @@
+/** The Bench: all pieces side by side at true proportion. */
+import { Button } from "@mantine/core";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useRef } from "react";
+import { Link, useLocation } from "wouter";
+import { client, need } from "../api/client";
+import type { Listed, Piece } from "../api/types";
+import { tell, tellProblem } from "../studio/notice";
+import { Shell } from "../studio/Shell";
+import "./bench.css";
+import { BenchPiece } from "./BenchPiece";
+import { BroughtBack } from "./BroughtBack";
+
+const LARGEST_PX = 232;
+
+export function BenchScreen() {
+  const query = useQuery({
+    queryKey: ["pieces"],
+    queryFn: () => need(client.GET("/api/pieces")),
+    refetchOnMount: "always",
+  });
+  const pieces = query.data ?? [];
+  const widest = Math.max(...pieces.map(({ piece }) => piece.blank.outline.diameter), 1);
+  return (
+    <Shell title="Bench">
+      <main className="page bench">
+        <div className="bench-head">
+          <div>
+            <h1>Bench</h1>
+            <p className="quiet">
+              {pieces.length === 0 ? "Nothing here yet." : `${pieces.length} pieces, drawn to one scale.`}
+            </p>
+          </div>
+          <span className="grow" />
+          <OpenFile />
+          <Button component={Link} href="/begin">
+            New piece
+          </Button>
+        </div>
+        <BroughtBack />
+        {query.error && <p role="alert">{query.error.message}</p>}
+        <ul className="bench-row">
+          {pieces.map((listed) => (
+            <BenchPiece key={listed.id} listed={listed} pxPerMm={LARGEST_PX / widest} />
+          ))}
+        </ul>
+      </main>
+    </Shell>
+  );
+}
+
+/** Bring a piece in from a file. */
+function OpenFile() {
+  const input = useRef<HTMLInputElement>(null);
+  const keep = useKeepPiece();
+  const read = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      const document = parsed(await file.text());
+      await keep(await need(client.POST("/api/check", { body: document })), "Open from a file");
+    } catch (cause) {
+      tellProblem(cause);
+    }
+  };
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Piece file"
+        className="visually-hidden"
+        tabIndex={-1}
+        onChange={(event) => {
+          void read(event.target.files?.[0]);
+          event.target.value = "";
+        }}
+      />
+      <Button variant="default" onClick={() => input.current?.click()}>
+        Open a file
+      </Button>
+    </>
+  );
+}
+
+function parsed(text: string): Record<string, unknown> {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    throw new Error("This file is not readable JSON, so it is no Fern Ring piece.");
+  }
+  if (typeof value !== "object" || value === null || Array.isArray(value))
+    throw new Error("A Fern Ring document is a JSON object; this file holds something else.");
+  return value as Record<string, unknown>;
+}
+
+/** Put a piece on the Bench and open it. */
+export function useKeepPiece() {
+  const [, go] = useLocation();
+  const queries = useQueryClient();
+  return async (piece: Piece, label: string): Promise<void> => {
+    const made = await need(client.POST("/api/pieces", { body: { piece, label } }));
+    await queries.invalidateQueries({ queryKey: ["pieces"] });
+    tell(`“${piece.name}” is on the Bench.`);
+    go(`/piece/${made.id}`);
+  };
+}
+
+export type { Listed };

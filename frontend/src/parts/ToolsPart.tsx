@@ -1,0 +1,90 @@
+/** The tools chosen for the piece: copies of the kit's, so that the piece plans the same anywhere. */
+import { Button } from "@mantine/core";
+import type { Piece, Tool } from "../api/types";
+import type { Session } from "../piece/session";
+import { lengthText, SUFFIX, useUnits } from "../studio/units";
+import { differences, takenOver } from "./differences";
+import { useKitTools } from "./useStock";
+
+export function ToolsPart({ session, piece }: { session: Session; piece: Piece }) {
+  const units = useUnits((state) => state.units);
+  const { changed, others } = differences(piece.tools, useKitTools());
+  const used = new Set(piece.rows.flatMap((row) => row.pattern.map((member) => member.tool)));
+  const set = (label: string, tools: Tool[]) => session.edit(label, (now) => ({ ...now, tools }));
+  return (
+    <div className="part-body">
+      <section aria-label="Tools of the piece">
+        <h2>Tools of this piece</h2>
+        {changed.length > 0 && (
+          <p className="small">
+            The kit was measured anew: {changed.map((tool) => tool.name).join(", ")}.{" "}
+            <Button
+              size="compact-xs"
+              variant="light"
+              onClick={() => set("Take over from the kit", takenOver(piece.tools, changed))}
+            >
+              Take over the new sizes
+            </Button>
+          </p>
+        )}
+        <table className="plain">
+          <thead>
+            <tr>
+              <th scope="col">Tool</th>
+              <th scope="col">Kind</th>
+              <th scope="col">Dots, {SUFFIX[units]}</th>
+              <th scope="col">
+                <span className="visually-hidden">Remove</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {piece.tools.map((tool) => (
+              <tr key={tool.id}>
+                <td>{tool.name}</td>
+                <td>{tool.kind}</td>
+                <td>{tool.dots.map((dot) => lengthText(dot, units, "dot")).join(", ")}</td>
+                <td style={{ textAlign: "right" }}>
+                  {used.has(tool.id) ? (
+                    <span className="small quiet">in use</span>
+                  ) : (
+                    <Button
+                      size="compact-xs"
+                      variant="subtle"
+                      aria-label={`Leave out ${tool.name}`}
+                      onClick={() =>
+                        set(
+                          "Leave a tool out",
+                          piece.tools.filter((one) => one.id !== tool.id),
+                        )
+                      }
+                    >
+                      Leave out
+                    </Button>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      {others.length > 0 && (
+        <section aria-label="From the kit">
+          <h2>Also in the kit</h2>
+          <div className="chips">
+            {others.map((tool) => (
+              <button
+                key={tool.id}
+                type="button"
+                className="chip square"
+                onClick={() => set("Add a tool", [...piece.tools, tool])}
+              >
+                + {tool.name}
+              </button>
+            ))}
+          </div>
+        </section>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,28 @@
+/** How the piece's own copies differ from today's kit and shelf. */
+export interface Differences<T> {
+  /** Ones the kit or shelf now has otherwise, as they are there. */
+  changed: T[];
+  /** Ones the piece does not have yet. */
+  others: T[];
+}
+
+export function differences<T extends { id: string }>(
+  own: readonly T[],
+  stock: readonly T[],
+): Differences<T> {
+  const mine = new Map(own.map((one) => [one.id, JSON.stringify(sorted(one))]));
+  return {
+    changed: stock.filter((one) => mine.has(one.id) && mine.get(one.id) !== JSON.stringify(sorted(one))),
+    others: stock.filter((one) => !mine.has(one.id)),
+  };
+}
+
+function sorted(one: object): object {
+  return Object.fromEntries(Object.entries(one).sort(([a], [b]) => (a < b ? -1 : 1)));
+}
+
+/** The list with these taken over from the stock. */
+export function takenOver<T extends { id: string }>(own: readonly T[], fresh: readonly T[]): T[] {
+  const byId = new Map(fresh.map((one) => [one.id, one]));
+  return own.map((one) => byId.get(one.id) ?? one);
+}

@@ -1,0 +1,164 @@
+/** A piece: the stone, the row sheet and the spoke, linked. */
+import { SegmentedControl } from "@mantine/core";
+import { useCallback, useMemo, useState } from "react";
+import { useStore } from "zustand";
+import type { Piece, Plan } from "../api/types";
+import { BlankPart } from "../parts/BlankPart";
+import { ColoursPart } from "../parts/ColoursPart";
+import { ToolsPart } from "../parts/ToolsPart";
+import { RowSheet } from "../sheet/RowSheet";
+import { shadeName } from "../sheet/words";
+import { Spoke } from "../spoke/Spoke";
+import { Stone } from "../stone/Stone";
+import { Lost } from "../studio/Lost";
+import { Shell } from "../studio/Shell";
+import { spokenLength, useUnits } from "../studio/units";
+import { BranchNotice } from "./BranchNotice";
+import { Divider } from "./Divider";
+import "./piece.css";
+import { Strip } from "./Strip";
+import type { Session } from "./session";
+import { type Filled, useDividers } from "./useDividers";
+import { useUndoKeys } from "./useKeys";
+import { useSession } from "./useSession";
+import { VerdictLine } from "./VerdictLine";
+
+const PARTS = ["Rows", "Blank", "Tools", "Colours"] as const;
+type Part = (typeof PARTS)[number];
+const FILL: Record<string, Filled> = { F8: "stone", F9: "sheet", F10: "spoke" };
+
+export function PieceScreen({ id }: { id: string }) {
+  const session = useSession(id);
+  const piece = useStore(session.ledger.store, (state) => state.document);
+  const lost = useStore(session.ledger.store, (state) => state.lost);
+  const plan = useStore(session.sight, (state) => state.plan);
+  useUndoKeys(session.ledger);
+  if (lost) return <Lost why={lost} />;
+  if (!piece)
+    return (
+      <Shell title="Piece">
+        <main className="page quiet">Opening the piece…</main>
+      </Shell>
+    );
+  return (
+    <Shell title={piece.name} strip={<Strip session={session} piece={piece} />}>
+      {plan ? <Instruments session={session} piece={piece} plan={plan} /> : <Waiting session={session} />}
+    </Shell>
+  );
+}
+
+/** Until the first plan is there, or why there is none. */
+function Waiting({ session }: { session: Session }) {
+  const problem = useStore(session.sight, (state) => state.problem);
+  return <main className="page quiet">{problem ?? "Reckoning…"}</main>;
+}
+
+interface Props {
+  session: Session;
+  piece: Piece;
+  plan: Plan;
+}
+
+function Instruments({ session, piece, plan }: Props) {
+  const { row, shown, moving, problem, planOf } = useStore(session.sight);
+  const [part, setPart] = useState<Part>("Rows");
+  const { shares, set, filled, setFilled } = useDividers();
+  const of = moving ?? piece;
+  const drawn = planOf ?? piece;
+  const places = useMemo(() => plan.verdicts.find((one) => one.key === shown)?.dots ?? [], [plan, shown]);
+  const onDrawn = useCallback(() => {
+    if (performance.getEntriesByName("slide").length) performance.measure("slide to drawn", "slide");
+  }, []);
+  const key = (event: React.KeyboardEvent) => {
+    const wanted = FILL[event.key];
+    if (!wanted) return;
+    event.preventDefault();
+    setFilled(filled === wanted ? null : wanted);
+  };
+  const layout = {
+    "--stone": `${shares.stone * 100}%`,
+    "--spoke": `${shares.spoke}px`,
+  } as React.CSSProperties;
+  return (
+    <main className={`instruments ${filled ? `fill-${filled}` : ""}`} style={layout} onKeyDown={key}>
+      <div className="at-notice">
+        <BranchNotice session={session} />
+      </div>
+      <section className="at-stone" aria-label="The stone">
+        <Stone
+          plan={plan}
+          base={drawn.blank.base.colour}
+          name={`${piece.name}, ${plan.totals.dots} dots`}
+          plain={moving !== null}
+          row={row}
+          places={places}
+          onPick={(dot) => session.pick(dot === null ? null : plan.dots.row[dot]!)}
+          describe={(dot) => <DotNote piece={drawn} plan={plan} dot={dot} />}
+          onDrawn={onDrawn}
+        />
+      </section>
+      <Divider
+        name="Between stone and sheet"
+        upright
+        value={shares.stone * 100}
+        onMove={(by) => set({ stone: shares.stone + by / window.innerWidth })}
+      />
+      <section className="at-sheet" aria-label="The row sheet">
+        <div className="parts">
+          <SegmentedControl
+            size="xs"
+            data={[...PARTS]}
+            value={part}
+            onChange={(value) => setPart(value as Part)}
+            aria-label="Parts of the piece"
+          />
+          <span className="small quiet cut">
+            {spokenLength(of.blank.outline.diameter, useUnits.getState().units, "distance")} round,{" "}
+            {of.segments} segments
+          </span>
+        </div>
+        <div className="part">
+          {part === "Rows" && <RowSheet session={session} piece={of} plan={plan} row={row} />}
+          {part === "Blank" && <BlankPart session={session} piece={of} />}
+          {part === "Tools" && <ToolsPart session={session} piece={of} />}
+          {part === "Colours" && <ColoursPart session={session} piece={of} plan={plan} />}
+        </div>
+      </section>
+      <Divider
+        name="Between stone and spoke"
+        upright={false}
+        value={shares.spoke}
+        onMove={(by) => set({ spoke: shares.spoke - by })}
+      />
+      <section className="at-spoke" aria-label="The spoke">
+        <Spoke session={session} plan={plan} piece={drawn} row={row} />
+      </section>
+      <div className="at-verdicts">
+        <VerdictLine session={session} piece={of} plan={plan} problem={problem} shown={shown} />
+      </div>
+    </main>
+  );
+}
+
+/** What is said of a dot that is pointed at: its row, tool, shade and distance. */
+function DotNote({ piece, plan, dot }: { piece: Piece; plan: Plan; dot: number }) {
+  const units = useUnits((state) => state.units);
+  const index = plan.dots.row[dot]!;
+  const planned = plan.rows[index];
+  const row = piece.rows[index];
+  if (!planned || !row) return null;
+  const member = row.pattern[plan.dots.place[dot]! % row.pattern.length];
+  const tool =
+    row.fit === "size"
+      ? "fitted size"
+      : (piece.tools.find((one) => one.id === member?.tool)?.name ?? "free size");
+  const shade = row.shades[plan.dots.place[dot]! % row.shades.length];
+  return (
+    <span className="figures">
+      <strong>{planned.mark === "C" ? "Centre" : `Row ${planned.mark}`}</strong>,{" "}
+      {spokenLength(2 * plan.dots.r[dot]!, units)}, {tool}, {shade && shadeName(shade, piece)},{" "}
+      {spokenLength(planned.walk, units, "distance")} from the centre, painted {plan.dots.hand[dot]! + 1} of{" "}
+      {planned.places}
+    </span>
+  );
+}

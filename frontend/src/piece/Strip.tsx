@@ -1,0 +1,88 @@
+/** The strip over a piece: its name, undo and redo, whether all is kept, and the ways to paper and to the past. */
+import { ActionIcon, Button, Tooltip } from "@mantine/core";
+import { IconArrowBackUp, IconArrowForwardUp, IconHistory, IconPrinter } from "@tabler/icons-react";
+import { Link } from "wouter";
+import { useStore } from "zustand";
+import type { Kit, Piece, Shelf } from "../api/types";
+import { TextField } from "../studio/TextField";
+import type { Ledger } from "./ledger";
+import type { Session } from "./session";
+
+export function Strip({ session, piece }: { session: Session; piece: Piece }) {
+  const { ident } = session.ledger;
+  return (
+    <>
+      <Link href="/" className="plainlink">
+        Bench
+      </Link>
+      <span className="piece-name">
+        <TextField
+          name="Name of the piece"
+          value={piece.name}
+          onChange={(name) => session.edit("Rename the piece", (now) => ({ ...now, name }))}
+        />
+      </span>
+      <UndoRedo ledger={session.ledger} />
+      <Kept ledger={session.ledger} />
+      <span className="grow" />
+      <Button
+        component={Link}
+        href={`/piece/${ident}/past`}
+        variant="subtle"
+        leftSection={<IconHistory size={17} />}
+      >
+        Past
+      </Button>
+      <Button component={Link} href={`/piece/${ident}/print`} leftSection={<IconPrinter size={17} />}>
+        Print
+      </Button>
+    </>
+  );
+}
+
+export function UndoRedo<T extends Piece | Kit | Shelf>({ ledger }: { ledger: Ledger<T> }) {
+  const place = useStore(ledger.store, (state) => state.place);
+  const undo = place?.undo ? `Undo: ${place.undo}` : "Nothing to undo";
+  const redo = place?.redo ? `Redo: ${place.redo}` : "Nothing to redo";
+  return (
+    <>
+      <Tooltip label={undo}>
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          aria-label={undo}
+          disabled={!place?.undo}
+          onClick={() => void ledger.undo()}
+        >
+          <IconArrowBackUp size={20} />
+        </ActionIcon>
+      </Tooltip>
+      <Tooltip label={redo}>
+        <ActionIcon
+          variant="subtle"
+          color="gray"
+          aria-label={redo}
+          disabled={!place?.redo}
+          onClick={() => void ledger.redo()}
+        >
+          <IconArrowForwardUp size={20} />
+        </ActionIcon>
+      </Tooltip>
+    </>
+  );
+}
+
+const WORDS = {
+  saved: "Kept",
+  saving: "Keeping…",
+  waiting: "Kept in this browser; the server does not answer",
+} as const;
+
+export function Kept<T extends Piece | Kit | Shelf>({ ledger }: { ledger: Ledger<T> }) {
+  const saving = useStore(ledger.store, (state) => state.saving);
+  return (
+    <span className={saving === "waiting" ? "kept waiting" : "kept"} role="status">
+      {WORDS[saving]}
+    </span>
+  );
+}

@@ -1,0 +1,54 @@
+/** Edits of documents: each makes a new one, the old is left as it was. */
+import type { Change, Piece, Row } from "../api/types";
+
+/** Set values at paths, as remedies and alternatives ask. */
+export function withChanges<T>(document: T, changes: Change[]): T {
+  return changes.reduce((node, change) => set(node, change.path, change.value) as T, document);
+}
+
+function set(node: unknown, path: (string | number)[], value: unknown): unknown {
+  const [step, ...rest] = path;
+  if (step === undefined) return value;
+  if (Array.isArray(node) && typeof step === "number") {
+    const copy = [...node];
+    copy[step] = set(node[step], rest, value);
+    return copy;
+  }
+  const object = (node ?? {}) as Record<string, unknown>;
+  return { ...object, [step]: set(object[step], rest, value) };
+}
+
+export function withRow(piece: Piece, index: number, part: Partial<Row>): Piece {
+  return { ...piece, rows: piece.rows.map((row, k) => (k === index ? { ...row, ...part } : row)) };
+}
+
+export function withoutRow(piece: Piece, index: number): Piece {
+  return { ...piece, rows: piece.rows.filter((_, k) => k !== index) };
+}
+
+export function withRowAt(piece: Piece, index: number, row: Row): Piece {
+  return { ...piece, rows: [...piece.rows.slice(0, index), row, ...piece.rows.slice(index)] };
+}
+
+/** The row moved by one place inward (-1) or outward (+1); null at the ends. */
+export function withRowMoved(piece: Piece, index: number, by: -1 | 1): Piece | null {
+  const row = piece.rows[index];
+  const other = piece.rows[index + by];
+  if (!row || !other) return null;
+  const rows = [...piece.rows];
+  rows[index] = other;
+  rows[index + by] = row;
+  return { ...piece, rows };
+}
+
+/** stem-1, stem-2 ...: the first that is not taken. */
+export function freshId(stem: string, taken: readonly { id: string }[]): string {
+  const ids = new Set(taken.map((one) => one.id));
+  for (let n = 1; ; n++) if (!ids.has(`${stem}-${n}`)) return `${stem}-${n}`;
+}
+
+/** "C", "1", "2" ... as the rows stand on the sheet. */
+export function rowMarks(rows: readonly Row[]): string[] {
+  let number = 0;
+  return rows.map((row) => (row.track.kind === "centre" ? "C" : `${++number}`));
+}

@@ -1,0 +1,123 @@
+/** A piece that is open: its ledger, its plan, and what is picked and shown at the moment. */
+import { create, useStore } from "zustand";
+import { client, need } from "../api/client";
+import type { Piece, Plan, Remedy } from "../api/types";
+import { tell, tellProblem } from "../studio/notice";
+import { spokenLength, useUnits } from "../studio/units";
+import { freshId, withChanges, withRowAt } from "./edits";
+import { Ledger } from "./ledger";
+import { Planner } from "./planner";
+
+interface Sight {
+  plan: Plan | null;
+  /** The document the plan belongs to. */
+  planOf: Piece | null;
+  /** The document during a gesture, before it is an edit. */
+  moving: Piece | null;
+  problem: string | null;
+  row: number | null;
+  /** Key of the verdict whose places are shown. */
+  shown: string | null;
+}
+
+export class Session {
+  readonly ledger: Ledger<Piece>;
+  readonly sight = create<Sight>(() => ({
+    plan: null,
+    planOf: null,
+    moving: null,
+    problem: null,
+    row: null,
+    shown: null,
+  }));
+  private readonly planner = new Planner(
+    (plan, planOf) => this.sight.setState({ plan, planOf, problem: null }),
+    (cause) => this.sight.setState({ problem: cause.message }),
+  );
+  private stop: () => void = () => undefined;
+
+  constructor(ident: string) {
+    this.ledger = new Ledger<Piece>(ident);
+  }
+
+  /** Load the piece and follow it; answers how to stop. */
+  open(): () => void {
+    let before: Piece | null = null;
+    this.stop = this.ledger.store.subscribe(({ document }) => {
+      if (document && document !== before) this.planner.want(document, false);
+      before = document;
+    });
+    void this.ledger.load();
+    return () => this.stop();
+  }
+
+  get piece(): Piece | null {
+    return this.ledger.store.getState().document;
+  }
+
+  /** A finished edit, made from the piece as it stands. */
+  edit(label: string, make: (piece: Piece) => Piece | null, mark = ""): void {
+    const piece = this.piece && make(this.piece);
+    this.sight.setState({ moving: null });
+    if (piece && piece !== this.piece) this.ledger.edit(label, piece, mark);
+    else if (this.piece) this.planner.want(this.piece, false);
+  }
+
+  /** The piece as it would be, while something is slid. */
+  move(piece: Piece): void {
+    this.sight.setState({ moving: piece });
+    this.planner.want(piece, true);
+  }
+
+  /** The gesture was called off. */
+  settle(): void {
+    this.sight.setState({ moving: null });
+    if (this.piece) this.planner.want(this.piece, false);
+  }
+
+  pick(row: number | null): void {
+    this.sight.setState({ row });
+  }
+
+  show(key: string | null): void {
+    this.sight.setState({ shown: key });
+  }
+
+  async remedy(remedy: Remedy): Promise<void> {
+    if (remedy.action === "spread slack") await this.spreadSlack();
+    else if (remedy.action === "add row") await this.addRow();
+    else this.edit(remedy.label, (piece) => withChanges(piece, remedy.changes));
+  }
+
+  async spreadSlack(): Promise<void> {
+    const { piece } = this;
+    if (!piece) return;
+    try {
+      const spread = await need(client.POST("/api/slack", { body: piece }));
+      const { units } = useUnits.getState();
+      this.edit("Spread the slack", () => spread.piece);
+      const left = spread.left > 1e-4 ? `, ${spokenLength(spread.left, units)} could not be spread` : "";
+      tell(`${spokenLength(spread.added, units)} added to each gap${left}.`);
+    } catch (cause) {
+      tellProblem(cause);
+    }
+  }
+
+  /** One more row that fits, at the end. */
+  async addRow(): Promise<void> {
+    const { piece } = this;
+    if (!piece) return;
+    try {
+      const row = await need(client.POST("/api/next-row", { body: piece }));
+      const id = freshId("row", piece.rows);
+      this.edit("Add a row", () => withRowAt(piece, piece.rows.length, { ...row, id }), id);
+      this.pick(piece.rows.length);
+    } catch (cause) {
+      tellProblem(cause);
+    }
+  }
+}
+
+export function useDocument(session: Session): Piece | null {
+  return useStore(session.ledger.store, (state) => state.document);
+}

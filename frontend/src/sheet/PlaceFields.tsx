@@ -1,0 +1,117 @@
+/** Where a ring's dots go: start, gap, spacing, and the distance from the centre. */
+import type { Row } from "../api/types";
+import { Choice } from "../studio/Choice";
+import { LengthField, NumberField } from "../studio/LengthField";
+import { lengthText, useUnits } from "../studio/units";
+import { changeRow, type RowProps } from "./RowEditor";
+
+const STARTS = [
+  ["on lines", "on the lines"],
+  ["between", "between the lines"],
+  ["offset", "in the dips"],
+  ["angle", "at an angle"],
+] as const;
+
+const SPACINGS = [
+  ["equal angles", "equal angles"],
+  ["equal gaps", "equal gaps"],
+] as const;
+
+export function PlaceFields(props: RowProps) {
+  const { row, planned, piece } = props;
+  const setStart = (kind: Row["start"]["kind"]) => {
+    const degrees = Math.round(((planned?.start ?? 0) - piece.turn) * 100) / 100;
+    changeRow(props, "Set the start", { start: kind === "angle" ? { kind, degrees } : { kind } });
+  };
+  return (
+    <>
+      <span style={{ width: 136 }}>
+        <Choice name="Start" titled value={row.start.kind} options={STARTS} onChange={setStart} />
+      </span>
+      {row.start.kind === "angle" && (
+        <span style={{ width: 84 }}>
+          <NumberField
+            name="Angle"
+            titled
+            decimals
+            unit="°"
+            value={row.start.degrees}
+            least={-360}
+            most={360}
+            onChange={(degrees) => changeRow(props, "Set the start", { start: { kind: "angle", degrees } })}
+          />
+        </span>
+      )}
+      <span style={{ width: 82 }}>
+        <LengthField
+          name="Gap"
+          titled
+          value={row.gap}
+          least={0}
+          most={20}
+          onChange={(gap) => changeRow(props, "Set the gap", { gap })}
+        />
+      </span>
+      {row.pattern.length > 1 && (
+        <span style={{ width: 118 }}>
+          <Choice
+            name="Spacing"
+            titled
+            value={row.spacing}
+            options={SPACINGS}
+            onChange={(spacing) => changeRow(props, "Set the spacing", { spacing })}
+          />
+        </span>
+      )}
+    </>
+  );
+}
+
+export function DistanceFields(props: RowProps) {
+  const { row, piece, planned } = props;
+  const units = useUnits((state) => state.units);
+  const circles = piece.guides.circles.map(
+    (circle, k) =>
+      [`guide ${circle.id}`, `on circle ${k + 1} (${lengthText(circle.walk, units, "distance")})`] as const,
+  );
+  const options: (readonly [string, string])[] = [
+    ["nested", "nested"],
+    ["walk", "at a distance"],
+    ["fit", "as close as it closes"],
+    ...circles,
+  ];
+  const now =
+    row.fit === "distance"
+      ? "fit"
+      : row.distance.kind === "guide"
+        ? `guide ${row.distance.circle}`
+        : row.distance.kind;
+  const unfit = row.fit === "distance" ? null : row.fit;
+  const set = (distance: Row["distance"]) => changeRow(props, "Set the distance", { distance, fit: unfit });
+  const choose = (value: string) => {
+    if (value === "fit") changeRow(props, "Fit the distance", { fit: "distance" });
+    else if (value === "nested") set({ kind: "nested" });
+    else if (value === "walk") set({ kind: "walk", walk: planned?.walk ?? 0 });
+    else set({ kind: "guide", circle: value.slice("guide ".length) });
+  };
+  const typed =
+    row.distance.kind === "walk" && row.fit !== "distance" ? row.distance.walk : (planned?.walk ?? 0);
+  return (
+    <>
+      <span style={{ width: 150 }}>
+        <Choice name="Distance" titled value={now} options={options} onChange={choose} />
+      </span>
+      <span style={{ width: 92 }}>
+        <LengthField
+          name="Walk distance"
+          titled
+          kind="distance"
+          value={typed}
+          least={0}
+          most={1000}
+          onChange={(walk) => set({ kind: "walk", walk })}
+        />
+      </span>
+    </>
+  );
+}

@@ -1,0 +1,111 @@
+/** The picked row, open for editing: every rule of it can be typed or chosen. */
+import { ActionIcon, Button, Tooltip } from "@mantine/core";
+import { IconArrowDown, IconArrowUp, IconCopy, IconTrash } from "@tabler/icons-react";
+import { useState } from "react";
+import type { Piece, PlanRow, Row } from "../api/types";
+import { freshId, withoutRow, withRow, withRowAt, withRowMoved } from "../piece/edits";
+import type { Session } from "../piece/session";
+import { FitsTable } from "./FitsTable";
+import { PatternFields } from "./PatternFields";
+import { DistanceFields, PlaceFields } from "./PlaceFields";
+import { ShadeFields } from "./ShadeFields";
+import type { RampColours } from "./shades";
+
+export interface RowProps {
+  session: Session;
+  piece: Piece;
+  row: Row;
+  index: number;
+  mark: string;
+  planned: PlanRow | undefined;
+  ramps: RampColours;
+}
+
+export function RowEditor(props: RowProps) {
+  const { session, row, index, mark, planned } = props;
+  const [fits, setFits] = useState(false);
+  const name = mark === "C" ? "centre" : `row ${mark}`;
+  return (
+    <fieldset className="row-editor" aria-label={`Edit ${name}`}>
+      {planned?.noroom && <p className="row-noroom">No room: {planned.noroom}.</p>}
+      <PatternFields {...props} />
+      {row.track.kind === "ring" && (
+        <div className="row-fields">
+          <PlaceFields {...props} />
+          <DistanceFields {...props} />
+        </div>
+      )}
+      <ShadeFields {...props} />
+      <div className="row-actions">
+        <Button
+          size="xs"
+          variant={fits ? "filled" : "default"}
+          aria-expanded={fits}
+          onClick={() => setFits(!fits)}
+        >
+          What fits here?
+        </Button>
+        <span className="grow" />
+        <Move {...props} by={-1} />
+        <Move {...props} by={1} />
+        <Tooltip label="Copy below">
+          <ActionIcon variant="subtle" aria-label={`Copy ${name}`} onClick={() => copyRow(session, index)}>
+            <IconCopy size={17} />
+          </ActionIcon>
+        </Tooltip>
+        <Tooltip label="Remove (Delete)">
+          <ActionIcon
+            variant="subtle"
+            aria-label={`Remove ${name}`}
+            onClick={() => removeRow(session, index)}
+          >
+            <IconTrash size={17} />
+          </ActionIcon>
+        </Tooltip>
+      </div>
+      {fits && <FitsTable {...props} />}
+    </fieldset>
+  );
+}
+
+function Move({ session, piece, index, mark, by }: RowProps & { by: -1 | 1 }) {
+  const words = by < 0 ? "Move inward (Alt+Up)" : "Move outward (Alt+Down)";
+  const Icon = by < 0 ? IconArrowUp : IconArrowDown;
+  return (
+    <Tooltip label={words}>
+      <ActionIcon
+        variant="subtle"
+        aria-label={`${words.split(" (")[0]}: ${mark}`}
+        disabled={!piece.rows[index + by]}
+        onClick={() => moveRow(session, index, by)}
+      >
+        <Icon size={17} />
+      </ActionIcon>
+    </Tooltip>
+  );
+}
+
+export function moveRow(session: Session, index: number, by: -1 | 1): void {
+  if (!session.piece?.rows[index + by]) return;
+  session.edit("Move a row", (piece) => withRowMoved(piece, index, by));
+  session.pick(index + by);
+}
+
+export function removeRow(session: Session, index: number): void {
+  const last = (session.piece?.rows.length ?? 0) - 2;
+  session.edit("Remove a row", (piece) => withoutRow(piece, index));
+  session.pick(last < 0 ? null : Math.min(index, last));
+}
+
+export function copyRow(session: Session, index: number): void {
+  session.edit("Copy a row", (piece) => {
+    const row = piece.rows[index];
+    return row ? withRowAt(piece, index + 1, { ...row, id: freshId("row", piece.rows) }) : null;
+  });
+  session.pick(index + 1);
+}
+
+/** An edit of one field of a row. */
+export function changeRow({ session, index, row }: RowProps, label: string, part: Partial<Row>): void {
+  session.edit(label, (piece) => withRow(piece, index, part), row.id);
+}

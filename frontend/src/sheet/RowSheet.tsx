@@ -1,0 +1,116 @@
+/** The row sheet: the written pattern, one line a row, centre first. Editing happens in it. */
+import { Button } from "@mantine/core";
+import { useEffect, useRef } from "react";
+import type { Piece, Plan, Verdict } from "../api/types";
+import { rowMarks } from "../piece/edits";
+import type { Session } from "../piece/session";
+import { SUFFIX, useUnits } from "../studio/units";
+import { moveRow, RowEditor, removeRow } from "./RowEditor";
+import { RowLine } from "./RowLine";
+import "./sheet.css";
+
+interface Props {
+  session: Session;
+  piece: Piece;
+  plan: Plan;
+  row: number | null;
+}
+
+export function RowSheet({ session, piece, plan, row }: Props) {
+  const units = useUnits((state) => state.units);
+  const { ramps } = plan;
+  const marks = rowMarks(piece.rows);
+  const flags = flagged(plan.verdicts);
+  const list = useRef<HTMLDivElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the open row comes into sight when another is picked
+  useEffect(() => {
+    list.current?.querySelector(".row-open")?.scrollIntoView({ block: "nearest" });
+  }, [row]);
+  const pick = (index: number) => session.pick(row === index ? null : index);
+  const key = (event: React.KeyboardEvent) => {
+    const line = (event.target as HTMLElement).closest<HTMLElement>(".row-line");
+    if (!line) return;
+    const at = marks.indexOf(line.dataset.row ?? "");
+    if (sheetKey(session, event.key, event.altKey, at, piece.rows.length)) {
+      event.preventDefault();
+      requestAnimationFrame(() => focusLine(list.current, session.sight.getState().row));
+    }
+  };
+  return (
+    <div className="sheet" onKeyDown={key} role="group" aria-label="Rows, centre first">
+      <div className="row-heading" aria-hidden="true">
+        <span />
+        <span className="number">Count</span>
+        <span className="number">Dot, {SUFFIX[units]}</span>
+        <span>Made with</span>
+        <span>Shade</span>
+        <span>Start</span>
+        <span className="number">Walk, {SUFFIX[units]}</span>
+        <span className="number">Gap</span>
+        <span />
+      </div>
+      <div className="row-list" ref={list}>
+        {piece.rows.map((one, index) => (
+          <div key={one.id} className={index === row ? "row-open" : ""}>
+            <RowLine
+              row={one}
+              index={index}
+              mark={marks[index]!}
+              planned={plan.rows[index]}
+              piece={piece}
+              ramps={ramps}
+              units={units}
+              picked={index === row}
+              flagged={flags.get(index) ?? null}
+              onPick={pick}
+            />
+            {index === row && (
+              <RowEditor
+                session={session}
+                piece={piece}
+                row={one}
+                index={index}
+                mark={marks[index]!}
+                planned={plan.rows[index]}
+                ramps={ramps}
+              />
+            )}
+          </div>
+        ))}
+        <div className="row-add">
+          <Button size="xs" variant="light" onClick={() => void session.addRow()}>
+            Add a row
+          </Button>
+          <span className="small quiet">Up and Down pick a row, Alt moves it, Delete removes it.</span>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** The worst open finding of each row. */
+function flagged(verdicts: Verdict[]): Map<number, "serious" | "warning"> {
+  const flags = new Map<number, "serious" | "warning">();
+  for (const verdict of verdicts) {
+    if (verdict.accepted !== null || verdict.severity === "note") continue;
+    for (const row of verdict.rows) if (flags.get(row) !== "serious") flags.set(row, verdict.severity);
+  }
+  return flags;
+}
+
+/** What a key does on a line of the sheet; false when it is not one of ours. */
+function sheetKey(session: Session, key: string, alt: boolean, at: number, rows: number): boolean {
+  if (key === "Delete") removeRow(session, at);
+  else if (key === "ArrowDown" && alt) moveRow(session, at, 1);
+  else if (key === "ArrowUp" && alt) moveRow(session, at, -1);
+  else if (key === "ArrowDown") session.pick(Math.min(at + 1, rows - 1));
+  else if (key === "ArrowUp") session.pick(Math.max(at - 1, 0));
+  else if (key === "Home") session.pick(0);
+  else if (key === "End") session.pick(rows - 1);
+  else return false;
+  return true;
+}
+
+function focusLine(list: HTMLElement | null, row: number | null): void {
+  if (row !== null) list?.querySelectorAll<HTMLElement>(".row-line")[row]?.focus();
+}

@@ -1,0 +1,68 @@
+/** The shades of a row: one, or several that take turns along its places. */
+import { ActionIcon, Tooltip } from "@mantine/core";
+import { IconPlus, IconX } from "@tabler/icons-react";
+import type { Shade } from "../api/types";
+import { TextField } from "../studio/TextField";
+import { changeRow, type RowProps } from "./RowEditor";
+import { ShadePicker } from "./ShadePicker";
+
+const MOST_SHADES = 24;
+
+export function ShadeFields(props: RowProps) {
+  const { row, piece, ramps } = props;
+  const set = (shades: Shade[]) => changeRow(props, "Set the shades", { shades });
+  return (
+    <div className="row-fields" style={{ alignItems: "center" }}>
+      {row.shades.map((shade, k) => (
+        <span key={k} style={{ display: "inline-flex", alignItems: "center" }}>
+          <ShadePicker
+            piece={piece}
+            ramps={ramps}
+            value={shade}
+            label={row.shades.length > 1 ? `Shade ${k + 1}` : "Shade"}
+            onChange={(next) => set(row.shades.map((other, j) => (j === k ? next : other)))}
+          />
+          {row.shades.length > 1 && (
+            <ActionIcon
+              variant="subtle"
+              size="sm"
+              aria-label={`Drop shade ${k + 1}`}
+              onClick={() => set(row.shades.filter((_, j) => j !== k))}
+            >
+              <IconX size={14} />
+            </ActionIcon>
+          )}
+        </span>
+      ))}
+      {row.track.kind === "ring" && row.shades.length < MOST_SHADES && (
+        <Tooltip label="One more shade, taking turns">
+          <ActionIcon
+            variant="light"
+            size="sm"
+            aria-label="Add a shade that takes turns"
+            onClick={() => set([...row.shades, otherShade(props)])}
+          >
+            <IconPlus size={15} />
+          </ActionIcon>
+        </Tooltip>
+      )}
+      <span className="grow" />
+      <span style={{ width: 170 }}>
+        <TextField
+          name="Note on this row"
+          placeholder="Note on this row"
+          value={row.label}
+          mayBeEmpty
+          onChange={(label) => changeRow(props, "Note on a row", { label })}
+        />
+      </span>
+    </div>
+  );
+}
+
+/** A paint the row does not use yet. */
+function otherShade({ row, piece }: RowProps): Shade {
+  const used = new Set(row.shades.map((shade) => (shade.kind === "paint" ? shade.paint : "")));
+  const paint = piece.paints.find((one) => !used.has(one.id)) ?? piece.paints[0]!;
+  return { kind: "paint", paint: paint.id };
+}

@@ -1,0 +1,165 @@
+/** The spoke: one segment seen from the side, walk distances along the foot, rows slid along it. */
+import { useRef } from "react";
+import type { Piece, Plan } from "../api/types";
+import type { Session } from "../piece/session";
+import { useSize } from "../stone/useSize";
+import { lengthText, SUFFIX, spokenLength, type Units, useUnits } from "../studio/units";
+import { type Dome, domes, type Lane, tickStep } from "./section";
+import "./spoke.css";
+import { useSlide } from "./useSlide";
+
+interface Props {
+  session: Session;
+  plan: Plan;
+  piece: Piece;
+  row: number | null;
+}
+
+const LEFT = 92;
+const RIGHT = 24;
+const FOOT = 24;
+const TOP = 8;
+const LANES: Lane[] = ["on the lines", "between"];
+const LABEL_PX = 40;
+
+export function Spoke({ session, plan, piece, row }: Props) {
+  const frame = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(frame);
+  const units = useUnits((state) => state.units);
+  const px = Math.max((width - LEFT - RIGHT) / plan.rim, 0.1);
+  const lane = (height - FOOT - TOP) / 2;
+  const slide = useSlide(session, plan.rim, px);
+  const shown = domes(plan, piece);
+  const tallest = Math.max(...shown.map((dome) => dome.height), 0.1);
+  const rise = Math.min(px, (lane - 16) / tallest);
+  const base = (which: Lane) => TOP + lane * (LANES.indexOf(which) + 1) - 2;
+  const focusable = row ?? 0;
+  return (
+    <div ref={frame} className="spoke">
+      {height > FOOT + TOP && (
+        <svg width={width} height={height} role="group" aria-label="The spoke, from the centre to the edge">
+          <Scale plan={plan} px={px} height={height} units={units} />
+          {LANES.map((which) => (
+            <g key={which}>
+              <text className="spoke-lane" x={8} y={base(which) - 4}>
+                {which}
+              </text>
+              <line
+                className="spoke-foot"
+                x1={LEFT}
+                x2={LEFT + plan.rim * px}
+                y1={base(which)}
+                y2={base(which)}
+              />
+            </g>
+          ))}
+          {shown.map((dome) => {
+            const planned = plan.rows[dome.row]!;
+            const fixed = piece.rows[dome.row]?.track.kind === "centre";
+            const first = shown.find((other) => other.row === dome.row) === dome;
+            return (
+              <path
+                key={`${dome.row} ${dome.lane}`}
+                className={dome.row === row ? "spoke-dome picked" : "spoke-dome"}
+                d={domePath(dome, px, rise, base(dome.lane))}
+                fill={dome.colour}
+                {...slide(dome.row, planned.walk, dome.mark, fixed)}
+                {...(first && {
+                  role: "slider",
+                  tabIndex: dome.row === focusable ? 0 : -1,
+                  "aria-label": `Row ${dome.mark}, walk distance`,
+                  "aria-valuemin": 0,
+                  "aria-valuemax": plan.rim,
+                  "aria-valuenow": planned.walk,
+                  "aria-valuetext": spokenLength(planned.walk, units, "distance"),
+                })}
+              />
+            );
+          })}
+          <Gaps plan={plan} piece={piece} row={row} px={px} shown={shown} base={base} units={units} />
+        </svg>
+      )}
+    </div>
+  );
+}
+
+function domePath(dome: Dome, px: number, rise: number, base: number): string {
+  const left = LEFT + Math.max(dome.walk - dome.radius, -dome.walk) * px;
+  const right = LEFT + (dome.walk + dome.radius) * px;
+  const rx = dome.radius * px;
+  const ry = Math.max(dome.height * rise, 2);
+  if (dome.walk === 0) return `M${LEFT} ${base} L${LEFT} ${base - ry} A${rx} ${ry} 0 0 1 ${right} ${base} Z`;
+  return `M${left} ${base} A${rx} ${ry} 0 0 1 ${right} ${base} Z`;
+}
+
+function Scale({ plan, px, height, units }: { plan: Plan; px: number; height: number; units: Units }) {
+  const step = tickStep(px);
+  const ticks = Array.from({ length: Math.floor(plan.rim / step) + 1 }, (_, k) => k * step);
+  const foot = height - FOOT;
+  return (
+    <g className="spoke-scale">
+      {ticks.map((mm) => (
+        <g key={mm}>
+          <line x1={LEFT + mm * px} x2={LEFT + mm * px} y1={TOP} y2={foot + 4} />
+          <text x={LEFT + mm * px} y={foot + 17} textAnchor="middle">
+            {lengthText(mm, units, "distance")}
+          </text>
+        </g>
+      ))}
+      <text x={8} y={foot + 17}>
+        walk, {SUFFIX[units]}
+      </text>
+      <rect
+        x={LEFT + plan.limit * px}
+        y={TOP}
+        width={Math.max((plan.rim - plan.limit) * px, 0)}
+        height={foot - TOP}
+        className="spoke-border"
+      />
+    </g>
+  );
+}
+
+interface GapsProps {
+  plan: Plan;
+  piece: Piece;
+  row: number | null;
+  px: number;
+  shown: Dome[];
+  base: (lane: Lane) => number;
+  units: Units;
+}
+
+/** Smallest clear distance of each row to the rows before it: for the picked row, unsafe ones, and where there is room. */
+function Gaps({ plan, piece, row, px, shown, base, units }: GapsProps) {
+  let free = -Infinity;
+  return plan.rows.map((planned, index) => {
+    const near = planned.near;
+    if (!near) return null;
+    const other = plan.dots.row[near.other]!;
+    const unsafe = near.clear < piece.safe_gap - 1e-6;
+    const x1 = LEFT + (plan.rows[other]!.walk + plan.dots.r[near.other]!) * px;
+    const x2 = LEFT + (planned.walk - plan.dots.r[near.dot]!) * px;
+    const middle = (x1 + x2) / 2;
+    const must = index === row || unsafe;
+    const crowded = middle - free < LABEL_PX;
+    if (!must && crowded) return null;
+    free = middle;
+    const home = (which: number) => base(shown.find((dome) => dome.row === which)?.lane ?? "between");
+    const y = TOP + 10;
+    return (
+      <g key={planned.id} className={unsafe ? "spoke-gap unsafe" : "spoke-gap"} data-row={planned.mark}>
+        {must && (
+          <path
+            className="spoke-hair"
+            d={`M${x1} ${home(other)} L${middle} ${y + 3} L${x2} ${home(index)}`}
+          />
+        )}
+        <text x={middle} y={y} textAnchor="middle" className={index === row ? "picked" : ""}>
+          {unsafe ? "▲ " : ""}
+          {lengthText(near.clear, units, "dot")}
+        </text>
+      </g>
+    );
+  });
+}

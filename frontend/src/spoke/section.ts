@@ -1,0 +1,60 @@
+/** One segment cut from centre to edge: which dots stand in which lane, and how high. */
+import type { Piece, Plan } from "../api/types";
+
+export type Lane = "on the lines" | "between";
+
+export interface Dome {
+  row: number;
+  mark: string;
+  lane: Lane;
+  walk: number;
+  radius: number;
+  height: number;
+  colour: string;
+  /** A dot of this row and lane, for pointing at it. */
+  dot: number;
+}
+
+/** Height over diameter of a dried dot by the body of its paint (common practice). */
+const HEIGHT = { fluid: 0.16, medium: 0.24, heavy: 0.32 } as const;
+
+/** The domes of every row, the largest dot of each lane, inner rows first. */
+export function domes(plan: Plan, piece: Piece): Dome[] {
+  const segment = 360 / piece.segments;
+  return plan.rows.flatMap((row, index) => {
+    const lanes = new Map<Lane, number>();
+    for (let dot = row.first; dot < row.first + row.places; dot++) {
+      const lane = row.walk === 0 ? "on the lines" : laneOf(plan, dot, piece.turn, segment);
+      const best = lanes.get(lane);
+      if (best === undefined || plan.dots.r[dot]! > plan.dots.r[best]! + 1e-9) lanes.set(lane, dot);
+    }
+    const share = heightShare(piece, index);
+    return [...lanes].map(([lane, dot]) => ({
+      row: index,
+      mark: row.mark,
+      lane,
+      walk: row.walk,
+      radius: plan.dots.r[dot]!,
+      height: 2 * plan.dots.r[dot]! * share,
+      colour: plan.shades[plan.dots.shade[dot]!]!.colour,
+      dot,
+    }));
+  });
+}
+
+function laneOf(plan: Plan, dot: number, turn: number, segment: number): Lane {
+  const angle = (Math.atan2(plan.dots.x[dot]!, -plan.dots.y[dot]!) * 180) / Math.PI - turn;
+  const within = ((angle % segment) + segment) % segment;
+  return Math.min(within, segment - within) < segment / 4 ? "on the lines" : "between";
+}
+
+function heightShare(piece: Piece, index: number): number {
+  const shade = piece.rows[index]?.shades[0];
+  const paint = shade?.kind === "paint" ? piece.paints.find((one) => one.id === shade.paint) : undefined;
+  return HEIGHT[paint?.body ?? "medium"];
+}
+
+/** A round step for the scale along the foot, about every 60 pixels. */
+export function tickStep(pxPerMm: number): number {
+  return [1, 2, 5, 10, 20, 50, 100].find((step) => step * pxPerMm >= 55) ?? 200;
+}

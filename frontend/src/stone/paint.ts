@@ -1,0 +1,59 @@
+/** Paint as light sees it: the tones of a shade for body, shadowed rim and highlight. */
+
+export interface Tones {
+  body: string;
+  rim: string;
+  lights: { size: number; shift: number; fill: string }[];
+}
+
+const known = new Map<string, Tones>();
+
+/** Tones of a colour with a finish; matte spreads its light, gloss gathers it, metal does both. */
+export function tones(colour: string, finish: string): Tones {
+  const key = colour + finish;
+  let found = known.get(key);
+  if (!found) {
+    const rgb = channels(colour);
+    const lit = `rgba(${mixed(rgb, [255, 255, 255], 0.75).join(",")},`;
+    found = {
+      body: colour,
+      rim: `rgb(${mixed(rgb, [8, 10, 14], 0.34).join(",")})`,
+      lights: LIGHTS[finish]?.(lit) ?? [],
+    };
+    known.set(key, found);
+  }
+  return found;
+}
+
+const LIGHTS: Record<string, (lit: string) => Tones["lights"]> = {
+  matte: (lit) => [
+    { size: 0.66, shift: 0.16, fill: `${lit}0.10)` },
+    { size: 0.44, shift: 0.25, fill: `${lit}0.12)` },
+    { size: 0.22, shift: 0.33, fill: `${lit}0.16)` },
+  ],
+  gloss: (lit) => [
+    { size: 0.62, shift: 0.18, fill: `${lit}0.12)` },
+    { size: 0.4, shift: 0.28, fill: `${lit}0.14)` },
+    { size: 0.17, shift: 0.42, fill: `${lit}0.95)` },
+  ],
+  metallic: (lit) => [
+    { size: 0.62, shift: 0.2, fill: `${lit}0.3)` },
+    { size: 0.34, shift: 0.34, fill: `${lit}0.45)` },
+    { size: 0.13, shift: 0.46, fill: `${lit}0.9)` },
+  ],
+};
+
+export function channels(colour: string): [number, number, number] {
+  const value = Number.parseInt(colour.slice(1), 16);
+  return [value >> 16, (value >> 8) & 255, value & 255];
+}
+
+function mixed(one: number[], other: number[], share: number): number[] {
+  return one.map((part, k) => Math.round(part + (other[k]! - part) * share));
+}
+
+/** Whether white shows better than black on this colour. */
+export function isDark(colour: string): boolean {
+  const [r, g, b] = channels(colour);
+  return 0.299 * r + 0.587 * g + 0.114 * b < 120;
+}

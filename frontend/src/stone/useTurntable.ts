@@ -1,0 +1,104 @@
+/** Turning, zooming and moving the stone by pointer, wheel and keys. */
+import { type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
+import { cssBetween, fitting, moved, type Point, turned, type View, zoomed } from "./view";
+
+const SETTLE_MS = 140;
+const KEY_TURN = Math.PI / 36;
+const KEY_MOVE = 40;
+
+interface Options {
+  frame: RefObject<HTMLElement | null>;
+  layers: RefObject<HTMLElement | null>;
+  width: number;
+  height: number;
+  rim: number;
+}
+
+/**
+ * `view` is what has been drawn. During a gesture only a CSS transform on the layers changes; once the hand
+ * rests the view is set and everything is drawn sharp, with the light again where the screen has it.
+ */
+export function useTurntable({ frame, layers, width, height, rim }: Options) {
+  const home = useRef<View>(fitting(width, height, rim));
+  const [view, setView] = useState<View>(home.current);
+  const now = useRef(view);
+  const drawn = useRef(view);
+  const timer = useRef(0);
+  const touched = useRef(false);
+
+  const show = useCallback(
+    (next: View, settle = true) => {
+      now.current = next;
+      touched.current = true;
+      if (layers.current) {
+        layers.current.style.willChange = "transform";
+        layers.current.style.transform = cssBetween(drawn.current, next);
+      }
+      window.clearTimeout(timer.current);
+      if (settle) timer.current = window.setTimeout(() => setView(now.current), SETTLE_MS);
+    },
+    [layers],
+  );
+
+  const reset = useCallback(() => {
+    touched.current = false;
+    now.current = home.current;
+    setView(home.current);
+  }, []);
+
+  useEffect(() => {
+    home.current = fitting(width, height, rim);
+    if (!touched.current) reset();
+  }, [width, height, rim, reset]);
+
+  useLayoutEffect(() => {
+    drawn.current = view;
+    now.current = view;
+    if (layers.current) {
+      layers.current.style.transform = "none";
+      layers.current.style.willChange = "auto";
+    }
+  }, [view, layers]);
+
+  useEffect(() => {
+    const element = frame.current;
+    if (!element) return;
+    const wheel = (event: WheelEvent) => {
+      event.preventDefault();
+      show(zoomed(now.current, Math.exp(-event.deltaY * 0.0015), pointIn(element, event), home.current));
+    };
+    element.addEventListener("wheel", wheel, { passive: false });
+    return () => element.removeEventListener("wheel", wheel);
+  }, [frame, show]);
+
+  const key = (event: React.KeyboardEvent): boolean => {
+    const act = KEYS[event.key];
+    if (!act || event.ctrlKey || event.metaKey || event.altKey) return false;
+    event.preventDefault();
+    if (event.key === "0") reset();
+    else show(act(now.current, home.current));
+    return true;
+  };
+
+  return { view, now, show, reset, key };
+}
+
+const MIDDLE = { x: 0, y: 0 };
+const KEYS: Record<string, (view: View, home: View) => View> = {
+  ",": (view) => turned(view, -KEY_TURN),
+  ".": (view) => turned(view, KEY_TURN),
+  "+": (view, home) => zoomed(view, 1.25, MIDDLE, home),
+  "=": (view, home) => zoomed(view, 1.25, MIDDLE, home),
+  "-": (view, home) => zoomed(view, 0.8, MIDDLE, home),
+  ArrowLeft: (view) => moved(view, KEY_MOVE, 0),
+  ArrowRight: (view) => moved(view, -KEY_MOVE, 0),
+  ArrowUp: (view) => moved(view, 0, KEY_MOVE),
+  ArrowDown: (view) => moved(view, 0, -KEY_MOVE),
+  "0": (_, home) => home,
+};
+
+/** A pointer's place from the middle of the element, CSS pixels. */
+export function pointIn(element: HTMLElement, event: { clientX: number; clientY: number }): Point {
+  const box = element.getBoundingClientRect();
+  return { x: event.clientX - box.left - box.width / 2, y: event.clientY - box.top - box.height / 2 };
+}

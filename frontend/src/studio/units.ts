@@ -1,0 +1,81 @@
+/** Lengths as people read and type them. Inside the program everything is millimetres. */
+import { create } from "zustand";
+
+export type Units = "mm" | "cm" | "inch";
+
+/** Dots and gaps are decimals in every unit; blanks and distances take fractions to 1/16 in inches. */
+export type LengthKind = "dot" | "distance";
+
+export const useUnits = create<{ units: Units; set: (units: Units) => void }>((set) => ({
+  units: "mm",
+  set: (units) => set({ units }),
+}));
+
+const PER_UNIT: Record<Units, number> = { mm: 1, cm: 10, inch: 25.4 };
+const DECIMALS: Record<Units, number> = { mm: 2, cm: 3, inch: 3 };
+export const SUFFIX: Record<Units, string> = { mm: "mm", cm: "cm", inch: "in" };
+
+/** The number alone, for fields and tables. */
+export function lengthText(mm: number, units: Units, kind: LengthKind): string {
+  const value = mm / PER_UNIT[units];
+  if (units === "inch" && kind === "distance") return fraction(value) ?? trimmed(value, DECIMALS.inch);
+  return trimmed(value, DECIMALS[units]);
+}
+
+/** The number with its unit, for sentences. */
+export function spokenLength(mm: number, units: Units, kind: LengthKind = "dot"): string {
+  return `${lengthText(mm, units, kind)} ${SUFFIX[units]}`;
+}
+
+/** A sentence whose lengths stand in braces, in millimetres, as the server writes it. */
+export function spokenText(text: string, units: Units): string {
+  return text.replace(/\{(-?[\d.e-]+)\}/g, (_, mm: string) => spokenLength(Number(mm), units));
+}
+
+/** Whole and sixteenths where the value is one to within a thousandth of an inch. */
+function fraction(inches: number): string | null {
+  const sixteenths = Math.round(inches * 16);
+  if (Math.abs(inches * 16 - sixteenths) > 0.016) return null;
+  const whole = Math.trunc(sixteenths / 16);
+  let over = Math.abs(sixteenths % 16);
+  let under = 16;
+  while (over > 0 && over % 2 === 0) {
+    over /= 2;
+    under /= 2;
+  }
+  if (over === 0) return `${whole}`;
+  return whole === 0 ? `${sixteenths < 0 ? "-" : ""}${over}/${under}` : `${whole} ${over}/${under}`;
+}
+
+function trimmed(value: number, decimals: number): string {
+  const text = value.toFixed(decimals);
+  const short = text.includes(".") ? text.replace(/\.?0+$/, "") : text;
+  return short === "-0" ? "0" : short;
+}
+
+const NAMED: Record<string, Units> = {
+  mm: "mm",
+  cm: "cm",
+  in: "inch",
+  inch: "inch",
+  '"': "inch",
+  "″": "inch",
+};
+
+/** Millimetres from what was typed: 12, 12.5, 12,5, 3/4, 4 1/4, each with or without a unit; null if it is no length. */
+export function parseLength(typed: string, units: Units): number | null {
+  const match = /^\s*(-?)\s*(.*?)\s*(mm|cm|inch|in|"|″)?\s*$/i.exec(typed);
+  const amount = match && parseAmount(match[2] ?? "");
+  if (!match || amount === null) return null;
+  const unit = NAMED[(match[3] ?? "").toLowerCase()] ?? units;
+  const mm = amount * PER_UNIT[unit];
+  return match[1] ? -mm : mm;
+}
+
+function parseAmount(text: string): number | null {
+  const decimal = /^(\d+(?:[.,]\d*)?|[.,]\d+)$/.exec(text);
+  if (decimal) return Number(text.replace(",", "."));
+  const parts = /^(?:(\d+)(?:\s+|-))?(\d+)\s*\/\s*(\d+)$/.exec(text);
+  if (!parts || Number(parts[3]) === 0) return null;
+  return Number(parts[1] ?? 0) + Number(parts[2]) / Number(parts[3]);
+}
