@@ -6,8 +6,7 @@ from ..document.piece import Piece
 from ..document.row import CentreTrack, Nested, Row
 from ..errors import FitError
 from ..geometry.bisect import bisect
-from ..rows.layout import lay_out, nearest, outermost
-from ..rows.nest import symmetry
+from ..rows.layout import lay_out, outermost
 
 MOST_GAP = 20.0
 CLOSE_ENOUGH = 1e-6
@@ -26,8 +25,8 @@ class Spread:
 def spread_slack(piece: Piece) -> Spread:
     """Add delta >= 0 to the gap of the nested rows inside the last fixed row, or inside the border.
 
-    The target is the border when nested rows lie outside every fixed row; else it is the last fixed row,
-    kept at the piece's safe gap. Where the rows jump past the target the nearest state below it is taken and
+    The target is the border when nested rows come after every fixed row; else it is the inner painted edge
+    of the last fixed row less the piece's safe gap. Where the rows jump past the target the nearest state below it is taken and
     the remainder stated. Raises FitError when there is no nested row, or nothing left to spread.
     """
     chosen, fixed = _chosen(piece)
@@ -73,6 +72,4 @@ def _left(piece: Piece, fixed: int | None) -> float:
         return -MOST_GAP
     if fixed is None:
         return context.limit - outermost(rows)
-    last, inner = rows[fixed], tuple(row for row in rows[:fixed] if len(row.x))
-    hit = nearest(last, inner, max(1, len(last.x) // symmetry(inner, last.repeats)))
-    return hit[0] - piece.safe_gap if hit else 0.0
+    return rows[fixed].inner - piece.safe_gap - outermost(rows[:fixed])

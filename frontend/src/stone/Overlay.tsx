@@ -70,15 +70,18 @@ function Picked({ plan, row, px }: { plan: Plan; row: number; px: number }) {
   const dots = Array.from({ length: Math.min(found.places, MOST_MARKED) }, (_, k) => found.first + k);
   return (
     <g className="stone-picked">
-      {dots.map((dot) => (
-        <circle
-          key={dot}
-          cx={plan.dots.x[dot]}
-          cy={plan.dots.y[dot]}
-          r={(plan.dots.r[dot] ?? 0) + px}
-          vectorEffect="non-scaling-stroke"
-        />
-      ))}
+      {["under", "over"].map((which) =>
+        dots.map((dot) => (
+          <circle
+            key={`${which} ${dot}`}
+            className={which}
+            cx={plan.dots.x[dot]}
+            cy={plan.dots.y[dot]}
+            r={(plan.dots.r[dot] ?? 0) + px}
+            vectorEffect="non-scaling-stroke"
+          />
+        )),
+      )}
     </g>
   );
 }

@@ -1,0 +1,28 @@
+"""Run the tests: python -m commands.tests [PART ...], where a part is a folder or module under tests/."""
+
+import sys
+import time
+import unittest
+
+PARTS = ("core", "outside", "formats", "store", "web", "project", "browser")
+
+
+def main(names: list[str]) -> int:
+    loader, suite = unittest.TestLoader(), unittest.TestSuite()
+    for name in names or PARTS:
+        path = f"tests/{name.replace('.', '/')}"
+        if "." in name:
+            suite.addTests(loader.loadTestsFromName(f"tests.{name}"))
+        else:
+            suite.addTests(loader.discover(path, top_level_dir="."))
+    began = time.monotonic()
+    result = unittest.TextTestRunner(verbosity=1, buffer=True).run(suite)
+    failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
+    skipped = len(result.skipped)
+    print(f"fern: tests took {time.monotonic() - began:.0f} s", file=sys.stderr)
+    print(f"{result.testsRun - failed - skipped} passed, {failed} failed, {skipped} skipped", flush=True)
+    return 1 if failed or not result.testsRun else 0
+
+
+if __name__ == "__main__":
+    sys.exit(main(sys.argv[1:]))

@@ -1,0 +1,1 @@
+"""Tests of Fern Ring. Folders mirror the packages; `outside` checks against published sources."""

@@ -1,0 +1,111 @@
+"""What fits here, spreading the slack, the next row."""
+
+from fernring.core.advice.fits import what_fits
+from fernring.core.advice.next_row import next_row
+from fernring.core.advice.slack import spread_slack
+from fernring.core.document.changes import changed
+from fernring.core.document.row import AtWalk
+from fernring.core.errors import FitError
+from fernring.core.plan import plan
+from tests import samples
+from tests.assertions import FernTestCase
+from tests.samples import centre, piece, row
+
+
+class FitsTest(FernTestCase):
+    def test_every_alternative_is_what_it_says_once_chosen(self) -> None:
+        sample = samples.five_rows()
+        for index in (1, 3, 4):
+            table = what_fits(sample, index)
+            self.assertTrue(4 <= len(table) <= 12)
+            for alternative in table:
+                after = plan(changed(sample, alternative.changes))
+                placed = after.laid.rows[index]
+                self.assertEqual(placed.repeats, alternative.repeats)
+                self.assert_mm(placed.walk, alternative.walk)
+                self.assert_mm(placed.clear, alternative.clear or 0)
+                self.assert_mm(after.totals.left, alternative.left)
+                self.assertGreaterEqual(placed.clear, sample.rows[index].gap - 1e-6)
+
+    def test_the_row_as_it_is_stands_in_the_table_once(self) -> None:
+        current = [a for a in what_fits(samples.five_rows(), 2) if a.current]
+        self.assertEqual([(a.repeats, a.diameter) for a in current], [(12, 3.0)])
+
+    def test_rows_that_would_lose_their_room_are_counted(self) -> None:
+        sample = piece(centre(), row("a", 2.0), row("b", 11.0), diameter=60)
+        losing = [a for a in what_fits(sample, 1) if a.lost]
+        self.assertTrue(losing)
+        for alternative in losing:
+            after = plan(changed(sample, alternative.changes))
+            self.assertEqual(sum(1 for r in after.laid.rows if r.noroom), alternative.lost)
+
+    def test_the_centre_may_take_any_size_that_fits(self) -> None:
+        table = what_fits(samples.five_rows(), 0)
+        self.assertIn(13.2, [alternative.diameter for alternative in table])
+        self.assertEqual({alternative.repeats for alternative in table}, {1})
+
+    def test_members_of_a_pattern_are_tried_one_by_one(self) -> None:
+        sample = piece(row("a", 4.6, 2.0, distance=AtWalk(walk=25), spacing="equal gaps"))
+        self.assertEqual({alternative.member for alternative in what_fits(sample, 0)}, {0, 1})
+
+    def test_refusals_say_why(self) -> None:
+        with self.assertRaisesRegex(FitError, "no row at place 9"):
+            what_fits(samples.five_rows(), 9)
+        with self.assertRaisesRegex(FitError, "no tools"):
+            what_fits(samples.five_rows().model_copy(update={"tools": ()}), 1)
+
+
+class SlackTest(FernTestCase):
+    def test_the_last_edge_meets_the_border(self) -> None:
+        spread = spread_slack(samples.five_rows())
+        self.assertGreater(spread.added, 0)
+        self.assert_mm(plan(spread.piece).totals.left, 0, 1e-6)
+        self.assertEqual(self.codes(plan(spread.piece)), [])
+
+    def test_every_nested_gap_grows_alike(self) -> None:
+        sample = samples.five_rows()
+        spread = spread_slack(sample)
+        for before, after in zip(sample.rows[1:], spread.piece.rows[1:], strict=True):
+            self.assert_mm(after.gap - before.gap, spread.added)
+        self.assertEqual(spread.piece.rows[0], sample.rows[0])
+
+    def test_inside_a_fixed_last_row_the_rows_spread_up_to_it(self) -> None:
+        rows = (centre(), row("a", 2.0), row("b", 3.0), row("edge", 3.0, distance=AtWalk(walk=38)))
+        spread = spread_slack(piece(*rows))
+        laid = plan(spread.piece).laid.rows
+        self.assert_mm(laid[3].inner - laid[2].outer, spread.piece.safe_gap, 1e-6)
+
+    def test_what_a_gap_may_not_exceed_is_stated_as_left(self) -> None:
+        spread = spread_slack(piece(row("a", 1.0), diameter=300))
+        self.assertGreater(spread.left, 50)
+        self.assertLessEqual(spread.piece.rows[0].gap, 20)
+
+    def test_refusals_say_why(self) -> None:
+        with self.assertRaisesRegex(FitError, "no nested row"):
+            spread_slack(piece(row("a", 2.0, distance=AtWalk(walk=20))))
+        with self.assertRaisesRegex(FitError, "no slack"):
+            spread_slack(piece(row("f", 4.6, distance=AtWalk(walk=42)), row("a", 2.0), diameter=90))
+
+
+class NextRowTest(FernTestCase):
+    def test_rows_can_be_added_until_the_blank_is_full(self) -> None:
+        sample = piece(diameter=60)
+        for _ in range(40):
+            try:
+                sample = sample.model_copy(update={"rows": (*sample.rows, next_row(sample))})
+            except FitError as error:
+                self.assertIn("No further row fits", error.message)
+                break
+        else:
+            self.fail("the blank never filled up")
+        found = plan(sample)
+        self.assertLess(found.totals.left, 1.5)
+        self.assert_inside(found)
+        self.assertFalse({"touching", "no room", "close"} & set(self.codes(found)))
+
+    def test_the_first_row_is_the_centre(self) -> None:
+        self.assertEqual(next_row(piece()).track.kind, "centre")
+
+    def test_without_tools_it_says_so(self) -> None:
+        with self.assertRaisesRegex(FitError, "no tools"):
+            next_row(piece(tools=()))
