@@ -81,7 +81,9 @@ def large(rows: int, dots: int, nested: bool = True) -> Piece:
         walk = 20 + 12 * k
         where = {"distance": Nested()} if nested else {"distance": {"kind": "walk", "walk": walk}}
         count = PerSegment(repeats=per_row // 24)
-        rings.append(row(f"r{k}", 1.0, count=count, gap=0.3, shades=(paint(("pale", "amber", "teal")[k % 3]),), **where))
+        rings.append(
+            row(f"r{k}", 1.0, count=count, gap=0.3, shades=(paint(("pale", "amber", "teal")[k % 3]),), **where)
+        )
     return piece(*rings, diameter=1000, segments=24)
 
 

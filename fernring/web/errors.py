@@ -60,7 +60,8 @@ def install(app: FastAPI) -> None:
 
     async def http(_: Request, error: Exception) -> JSONResponse:
         assert isinstance(error, HTTPException)
-        answer = error_response(error.status_code, "request", f"{error.detail}.")
+        code = "too large" if error.status_code == 413 else "request"
+        answer = error_response(error.status_code, code, f"{error.detail}.")
         answer.headers.update(error.headers or {})
         return answer
 

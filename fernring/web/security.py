@@ -3,6 +3,7 @@
 from urllib.parse import urlsplit
 
 from starlette.datastructures import Headers, MutableHeaders
+from starlette.exceptions import HTTPException
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from .config import Config
@@ -32,10 +33,6 @@ HEADERS = {
 SAFE = {"GET", "HEAD", "OPTIONS"}
 
 
-class TooLargeError(Exception):
-    """More bytes arrived than a body may hold."""
-
-
 class Guard:
     """Checks Host and Origin, bounds the body, and puts the security headers on every answer."""
 
@@ -51,10 +48,7 @@ class Guard:
         refusal = self._refusal(scope["method"], headers)
         if refusal:
             return await error_response(*refusal)(scope, receive, sender)
-        try:
-            await self.app(scope, _bounded(receive, self.config.most_body), sender)
-        except TooLargeError:
-            await error_response(*self._too_large())(scope, receive, sender)
+        await self.app(scope, _bounded(receive, self.config.most_body), sender)
 
     def _refusal(self, method: str, headers: Headers) -> tuple[int, str, str, str] | None:
         """(status, code, message, field) of what is wrong with the request, or None."""
@@ -82,7 +76,7 @@ def _hostname(url: str) -> str | None:
 
 
 def _bounded(receive: Receive, most: int) -> Receive:
-    """The request's body, ended with TooLargeError once it grows past the bound."""
+    """The request's body, ended with an error once it grows past the bound."""
     seen = 0
 
     async def bounded() -> Message:
@@ -90,7 +84,7 @@ def _bounded(receive: Receive, most: int) -> Receive:
         message = await receive()
         seen += len(message.get("body", b""))
         if seen > most:
-            raise TooLargeError
+            raise HTTPException(413, f"A request holds at most {most:,} bytes")
         return message
 
     return bounded

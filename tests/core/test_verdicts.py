@@ -85,7 +85,9 @@ class VerdictsTest(FernTestCase):
     def test_a_rule_that_does_not_come_out_even_says_so(self) -> None:
         every_other = row("a", 2.0, distance=at(20), count=PerSegment(repeats=1, segments=2))
         verdict = self.verdict(plan(piece(every_other, segments=7)), "breaks symmetry")
-        self.assertIn("1 for every 2 segments does not come out even with 7 segments, and was rounded to 4", verdict.text)
+        self.assertIn(
+            "1 for every 2 segments does not come out even with 7 segments, and was rounded to 4", verdict.text
+        )
 
     def test_divisors_and_multiples_keep_it(self) -> None:
         for n in (1, 2, 3, 4, 6, 12, 24, 36):

@@ -26,8 +26,8 @@ def spread_slack(piece: Piece) -> Spread:
     """Add delta >= 0 to the gap of the nested rows inside the last fixed row, or inside the border.
 
     The target is the border when nested rows come after every fixed row; else it is the inner painted edge
-    of the last fixed row less the piece's safe gap. Where the rows jump past the target the nearest state below it is taken and
-    the remainder stated. Raises FitError when there is no nested row, or nothing left to spread.
+    of the last fixed row less the piece's safe gap. Where the rows jump past the target the nearest state
+    below it is taken and the remainder stated. Raises FitError when there is no nested row, or nothing left to spread.
     """
     chosen, fixed = _chosen(piece)
     if not chosen:

@@ -1,0 +1,146 @@
+"""The printed guide, read back and measured."""
+
+import base64
+import contextlib
+import io
+import re
+import zlib
+from itertools import pairwise
+from xml.etree import ElementTree
+
+import numpy as np
+import pypdfium2
+from defusedxml.ElementTree import fromstring
+from svgelements import SVG, Circle
+
+from fernring.core.document.piece import Piece
+from fernring.core.plan import lay
+from fernring.formats.guide import GuideChoice, guide_drawing
+from fernring.formats.pdf import guide_pdf
+from fernring.formats.picture import picture
+from fernring.formats.svg import svg
+from tests import samples
+from tests.assertions import FernTestCase
+
+UNIT = 25.4 / 72
+INK = 128
+
+
+def guide(sample: Piece, **choice: object) -> bytes:
+    return guide_pdf(lay(sample), GuideChoice(**choice), "1 January 2030")  # type: ignore[arg-type]
+
+
+def grey(data: bytes, page: int = 0, per_mm: int = 10) -> np.ndarray:
+    """The page as the printer would see it: grey levels at `per_mm` pixels a millimetre."""
+    document = pypdfium2.PdfDocument(data)
+    return np.asarray(document[page].render(scale=per_mm * UNIT, grayscale=True).to_pil())
+
+
+def streams(data: bytes) -> str:
+    """The drawing operators of all pages, unpacked."""
+    texts = []
+    for part in re.findall(rb"stream\r?\n(.*?)endstream", data, re.S):
+        packed = base64.a85decode(b"<~" + part.strip(), adobe=True) if part.strip().endswith(b"~>") else part
+        with contextlib.suppress(zlib.error):
+            texts.append(zlib.decompress(packed).decode("latin-1"))
+    return "\n".join(texts)
+
+
+class ScaleTest(FernTestCase):
+    def test_the_page_is_the_paper(self) -> None:
+        """One PDF user unit is 1/72 in (ISO 32000-1)."""
+        for paper, wanted in (("A4", (210, 297)), ("Letter", (215.9, 279.4))):
+            width, height = pypdfium2.PdfDocument(guide(samples.five_rows(), paper=paper))[0].get_size()
+            self.assert_mm(width * UNIT, wanted[0], 0.005)
+            self.assert_mm(height * UNIT, wanted[1], 0.005)
+
+    def test_the_check_bar_measures_100_mm_on_the_rendered_page(self) -> None:
+        page = grey(guide(samples.five_rows())) < INK
+        bar = max((row for row in page), key=lambda row: longest_run(row))
+        self.assertLessEqual(abs(longest_run(bar) - 1000), 2)
+
+    def test_the_blank_s_outline_measures_its_diameter(self) -> None:
+        sample = samples.piece(diameter=120)
+        page = grey(guide(sample, spokes=False, border=False, dots="none")) < INK
+        upper = page[: int(len(page) * 0.85)]
+        columns, lines = np.flatnonzero(upper.any(axis=0)), np.flatnonzero(upper.any(axis=1))
+        self.assertLessEqual(abs((columns[-1] - columns[0]) / 10 - 120.45), 0.25)
+        self.assertLessEqual(abs((lines[-1] - lines[0]) / 10 - 120.45), 0.25)
+
+    def test_dots_stand_where_the_plan_says_true_to_five_thousandths(self) -> None:
+        """Caps of lines without length, read from the page's own operators."""
+        sample = samples.five_rows()
+        laid = lay(sample)
+        text = streams(guide(sample))
+        blocks = re.findall(r"([\d.]+) w ((?:\S+ \S+ m \S+ \S+ l ?)+)S", text)
+        ends = [re.findall(r"(\S+) (\S+) m \1 \2 l", path) for _, path in blocks]
+        points = np.array([[float(x), float(y)] for path in ends for x, y in path])
+        plan_points = np.stack((laid.dots.x, laid.dots.y), axis=1)
+        self.assertEqual(len(points), 2 * len(plan_points))
+        apart = np.abs(points[:, None, :] - plan_points[None]).max(axis=2).min(axis=1)
+        self.assertLess(float(apart.max()), 0.005)
+        widths = {float(width) for width, _ in blocks}
+        for diameter in {2.0, 3.0, 4.6, 1.5, 8.9}:
+            self.assertTrue(any(abs(w - diameter - 0.12) < 0.005 for w in widths), f"{diameter} mm")
+
+    def test_svg_is_in_real_millimetres(self) -> None:
+        laid = lay(samples.five_rows())
+        text = svg(picture(laid), "Sample")
+        root: ElementTree.Element = fromstring(text)
+        self.assertEqual((root.get("width"), root.get("viewBox")), ("98mm", "-49 -49 98 98"))
+        per_inch = 96.0
+        circles = [e for e in SVG.parse(io.StringIO(text), ppi=per_inch).elements() if isinstance(e, Circle)]
+        self.assertEqual(len(circles), len(laid.dots) + 1)
+        widest = max(abs(complex(c.rx, 0)) for c in circles) * 2 / per_inch * 25.4
+        self.assert_mm(widest, 90, 0.005)
+
+
+class ContentTest(FernTestCase):
+    def test_what_is_not_chosen_is_not_drawn(self) -> None:
+        sample = samples.five_rows().model_copy(update={"guides": samples.piece(
+            guides={"circles": [{"id": "c", "walk": 20}]}).guides})  # fmt: skip
+        laid = lay(sample)
+
+        def count(**choice: object) -> int:
+            return len(guide_drawing(laid, GuideChoice(**choice)).primitives)  # type: ignore[arg-type]
+
+        full = count()
+        self.assertEqual(full - count(spokes=False), 12)
+        self.assertEqual(full - count(circles=False), 2)
+        self.assertEqual(full - count(border=False), 1)
+        self.assertEqual(full - count(dots="none"), 5)
+        self.assertEqual(count(dots="centres") - count(dots="none"), 2 * len(laid.dots))
+        self.assertEqual(full - count(rows=(0, 1)), 3)
+
+    def test_every_page_says_what_to_do(self) -> None:
+        data = guide(samples.piece(diameter=300, name="Winter gate"))
+        document = pypdfium2.PdfDocument(data)
+        self.assertEqual(len(document), 4)
+        for number in range(4):
+            text = document[number].get_textpage().get_text_range()
+            for words in (
+                "Winter gate",
+                "Print at 100 %",
+                "This bar must measure 100 mm",
+                f"Page {number + 1} of 4",
+                "1 January 2030",
+            ):
+                self.assertIn(words, text)
+            self.assertIn("joins ", text)
+
+    def test_letters_the_typeface_lacks_leave_a_mark(self) -> None:
+        text = pypdfium2.PdfDocument(guide(samples.piece(name="Żółw 石 ring")))[0].get_textpage().get_text_range()
+        self.assertIn("Żółw ¤ ring", text)
+
+    def test_the_same_guide_gives_the_same_bytes(self) -> None:
+        self.assertEqual(guide(samples.five_rows()), guide(samples.five_rows()))
+
+    def test_titles_cannot_break_out_of_the_svg(self) -> None:
+        text = svg(picture(lay(samples.five_rows())), "</title><script>alert(1)</script>")
+        self.assertEqual(fromstring(text).findall(".//{http://www.w3.org/2000/svg}script"), [])
+
+
+def longest_run(row: np.ndarray) -> int:
+    """The longest run of ink in a line of pixels."""
+    ends = np.flatnonzero(np.diff(np.concatenate(([0], row.astype(np.int8), [0]))))
+    return max((b - a for a, b in list(pairwise(ends))[::2]), default=0)

@@ -1,0 +1,53 @@
+"""Who may ask, how much, and what a page may load."""
+
+from collections.abc import Iterator
+
+from fernring.web.security import POLICY
+from tests.web.client import WebTestCase
+
+
+class SecurityTest(WebTestCase):
+    def test_other_host_names_are_refused(self) -> None:
+        for host in ("evil.example", "127.0.0.1.evil.example", "", "[::1"):
+            self.refused(self.client.get("/api/studio", headers={"host": host}), 400, "host", "this machine only")
+        self.assertEqual(self.client.get("/api/studio", headers={"host": "localhost:8437"}).status_code, 200)
+
+    def test_pages_of_other_sites_may_not_change_anything(self) -> None:
+        for origin in ("http://evil.example", "null", "http://127.0.0.1:9999"):
+            answer = self.client.post("/api/plan", json=self.json(), headers={"origin": origin})
+            self.refused(answer, 403, "origin", "another site")
+        answer = self.client.post("/api/plan", json=self.json(), headers={"sec-fetch-site": "cross-site"})
+        self.refused(answer, 403, "origin", "another site")
+        own = self.client.post("/api/plan", json=self.json(), headers={"origin": "http://127.0.0.1:8437"})
+        self.assertEqual(own.status_code, 200)
+
+    def test_a_large_body_is_refused_by_its_length(self) -> None:
+        answer = self.client.post("/api/plan", content=b"x", headers={"content-length": str(10**9)})
+        self.refused(answer, 413, "too large", "at most 4,000,000 bytes")
+
+    def test_a_large_body_without_a_length_is_cut_off(self) -> None:
+        def endless() -> Iterator[bytes]:
+            for _ in range(80):
+                yield b"x" * 100_000
+
+        answer = self.client.post("/api/plan", content=endless(), headers={"content-type": "application/json"})
+        self.refused(answer, 413, "too large", "at most 4,000,000 bytes")
+
+    def test_every_answer_carries_the_policy(self) -> None:
+        for answer in (
+            self.client.get("/api/studio"),
+            self.client.get("/nowhere"),
+            self.client.get("/", headers={"host": "x"}),
+        ):
+            self.assertEqual(answer.headers["content-security-policy"], POLICY)
+            self.assertEqual(answer.headers["x-content-type-options"], "nosniff")
+
+    def test_nothing_foreign_and_no_inline_script(self) -> None:
+        self.assertIn("default-src 'none'", POLICY)
+        self.assertIn("script-src 'self';", POLICY)
+        self.assertNotIn("http", POLICY)
+        self.assertNotIn("*", POLICY)
+
+    def test_unknown_addresses_and_methods(self) -> None:
+        self.refused(self.client.get("/api/nothing"), 404, "request", "Not Found")
+        self.refused(self.client.get("/api/plan"), 405, "request", "Method Not Allowed")
