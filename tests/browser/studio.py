@@ -1,0 +1,171 @@
+"""A real server on the demo studio, and a real browser that looks at it."""
+
+import shutil
+import socket
+import subprocess
+import sys
+import tempfile
+import time
+import unittest
+import urllib.request
+from pathlib import Path
+from typing import Any, ClassVar
+
+from playwright.sync_api import Browser, Locator, Page, Playwright, expect, sync_playwright
+
+from tests.assertions import FernTestCase
+
+FLAGS = [
+    "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+    "--disable-component-update", "--disable-sync", "--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1",
+]  # fmt: skip
+SIZE = {"width": 1280, "height": 800}
+ROOT = Path(__file__).resolve().parents[2]
+PATIENCE_MS = 10_000
+
+
+class Server:
+    """fernring.web.serve as its own process, on a studio file and a free port."""
+
+    def __init__(self, studio: Path, demo: bool = True) -> None:
+        self.studio = studio
+        with socket.socket() as probe:
+            probe.bind(("127.0.0.1", 0))
+            self.port: int = probe.getsockname()[1]
+        if demo:
+            subprocess.run([sys.executable, "-m", "fernring.demo.load", str(studio)], cwd=ROOT, check=True)
+        self.start()
+
+    @property
+    def address(self) -> str:
+        return f"http://127.0.0.1:{self.port}"
+
+    def start(self) -> None:
+        command = [sys.executable, "-m", "fernring.web.serve", str(self.studio), "--port", str(self.port)]
+        self.process = subprocess.Popen(command, cwd=ROOT, stdout=subprocess.DEVNULL)
+        self._wait_until_it_answers()
+
+    def kill(self) -> None:
+        """As a power cut would."""
+        self.process.kill()
+        self.process.wait()
+
+    def _wait_until_it_answers(self) -> None:
+        deadline = time.monotonic() + 20
+        while time.monotonic() < deadline:
+            try:
+                with urllib.request.urlopen(f"{self.address}/api/studio", timeout=1):
+                    return
+            except OSError:
+                if self.process.poll() is not None:
+                    raise
+        raise TimeoutError("the server did not come up")
+
+
+class BrowserTestCase(FernTestCase):
+    """One server and one browser a class, one fresh page a test. No request may leave this machine."""
+
+    server: ClassVar[Server]
+    playwright: ClassVar[Playwright]
+    browser: ClassVar[Browser]
+    folder: ClassVar[Path]
+
+    @classmethod
+    def setUpClass(cls) -> None:
+        cls.folder = Path(tempfile.mkdtemp())
+        cls.server = Server(cls.folder / "studio.sqlite")
+        cls.playwright = sync_playwright().start()
+        cls.browser = cls.playwright.chromium.launch(executable_path="/usr/bin/chromium", headless=True, args=FLAGS)
+
+    @classmethod
+    def tearDownClass(cls) -> None:
+        cls.browser.close()
+        cls.playwright.stop()
+        cls.server.kill()
+        shutil.rmtree(cls.folder)
+
+    def setUp(self) -> None:
+        self.page = self.new_page()
+
+    def new_page(self) -> Page:
+        context = self.browser.new_context(viewport=SIZE, accept_downloads=True)  # type: ignore[arg-type]
+        context.set_default_timeout(PATIENCE_MS)
+        expect.set_options(timeout=PATIENCE_MS)
+        self.addCleanup(context.close)
+        page = context.new_page()
+        problems: list[str] = []
+        page.on("pageerror", lambda error: problems.append(str(error)))
+        page.on("request", lambda request: self.note_foreign(request.url, problems))
+        self.addCleanup(lambda: self.assertEqual(problems, []))
+        return page
+
+    def note_foreign(self, url: str, problems: list[str]) -> None:
+        if not url.startswith((self.server.address, "blob:", "data:")):
+            problems.append(f"asked another host: {url}")
+
+    # What a person does, in words.
+
+    def visit(self, path: str = "/") -> None:
+        self.page.goto(self.server.address + path)
+
+    def open_piece(self, name: str = "Annular eclipse") -> None:
+        """From the Bench to the piece, with its plan drawn."""
+        self.visit()
+        self.page.get_by_role("link", name=f"Open {name}", exact=True).first.click()
+        expect(self.page.locator(".verdict-line")).to_contain_text("dots.")
+
+    def begin_piece(self, name: str) -> None:
+        """A new piece with this name, opened; so that tests do not disturb each other."""
+        self.visit("/begin")
+        self.fill("Name", name)
+        self.press("Begin this piece")
+        expect(self.page.get_by_label("Name of the piece")).to_have_value(name)
+        expect(self.summary()).to_contain_text("exactly at the border")
+
+    def press(self, name: str) -> None:
+        self.page.get_by_role("button", name=name, exact=True).first.click()
+
+    def fill(self, label: str, text: str) -> None:
+        field = self.page.get_by_label(label, exact=True).first
+        field.fill(text)
+        field.press("Enter")
+
+    def choose(self, label: str, option: str) -> None:
+        self.page.get_by_label(label, exact=True).first.select_option(label=option)
+
+    def row(self, mark: str) -> Locator:
+        return self.page.locator(f'.row-line[data-row="{mark}"]')
+
+    def pick(self, mark: str) -> None:
+        if self.row(mark).get_attribute("aria-expanded") != "true":
+            self.row(mark).click()
+        expect(self.row(mark)).to_have_attribute("aria-expanded", "true")
+
+    def part(self, name: str) -> None:
+        self.page.locator(".parts").get_by_text(name, exact=True).click()
+
+    def summary(self) -> Locator:
+        return self.page.locator(".verdict-line [role=status]")
+
+    def undo(self) -> None:
+        self.page.get_by_role("button", name="Undo: ").click()
+
+    def expect_kept(self) -> None:
+        expect(self.page.locator(".kept")).to_have_text("Kept")
+
+    def document(self) -> dict[str, Any]:
+        """The open piece as the server has it."""
+        self.expect_kept()
+        ident = self.page.url.split("/piece/")[1].split("/")[0]
+        answer = self.page.request.get(f"{self.server.address}/api/documents/{ident}")
+        value: dict[str, Any] = answer.json()["document"]
+        return value
+
+    def download(self, button: str) -> bytes:
+        with self.page.expect_download() as waiting:
+            self.press(button)
+        return Path(waiting.value.path()).read_bytes()
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -1,0 +1,93 @@
+"""Nothing is lost: reloads, killed servers, two windows, revisions."""
+
+from playwright.sync_api import expect
+
+from tests.browser.studio import BrowserTestCase
+
+
+class KeepingTest(BrowserTestCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.begin_piece("Kept")
+
+    def test_a_reload_loses_nothing(self) -> None:
+        self.pick("3")
+        self.fill("Gap", "1.1")
+        self.page.reload()
+        self.pick("3")
+        expect(self.page.get_by_label("Gap", exact=True)).to_have_value("1.1")
+        expect(self.page.get_by_role("button", name="Undo: Set the gap")).to_be_enabled()
+
+    def test_a_server_killed_in_the_middle_of_editing(self) -> None:
+        self.pick("3")
+        self.fill("Gap", "1.1")
+        self.expect_kept()
+        self.server.kill()
+        self.fill("Gap", "1.3")
+        expect(self.page.locator(".kept")).to_contain_text("the server does not answer")
+        self.fill("Name of the piece", "Kept all the same")
+        self.server.start()
+        self.expect_kept()
+        document = self.document()
+        self.assertEqual((document["rows"][3]["gap"], document["name"]), (1.3, "Kept all the same"))
+
+    def test_a_closed_browser_sends_what_was_left_when_it_opens_again(self) -> None:
+        address = self.page.url
+        self.server.kill()
+        self.pick("3")
+        self.fill("Gap", "0.9")
+        expect(self.page.locator(".kept")).to_contain_text("the server does not answer")
+        self.page.goto("about:blank")
+        self.server.start()
+        self.page.goto(address)
+        self.expect_kept()
+        self.assertEqual(self.document()["rows"][3]["gap"], 0.9)
+
+    def two_windows(self) -> None:
+        """The same piece changed in two windows; this one is the second to change it."""
+        first, address = self.page, self.page.url
+        second = first.context.new_page()
+        second.goto(address)
+        expect(second.locator(".verdict-line")).to_contain_text("dots.")
+        self.fill("Name of the piece", "First window")
+        self.expect_kept()
+        self.page = second
+        self.fill("Name of the piece", "Second window")
+        expect(self.page.get_by_role("alert")).to_contain_text("changed in another window too")
+
+    def test_two_windows_keep_what_is_seen(self) -> None:
+        self.two_windows()
+        self.press("Keep what I see")
+        expect(self.page.get_by_role("alert")).to_have_count(0)
+        self.assertEqual(self.document()["name"], "Second window")
+
+    def test_two_windows_take_the_other(self) -> None:
+        self.two_windows()
+        self.press("Take the other")
+        expect(self.page.get_by_label("Name of the piece")).to_have_value("First window")
+        self.assertEqual(self.document()["name"], "First window")
+
+    def test_two_windows_keep_both(self) -> None:
+        self.two_windows()
+        self.press("Keep both as pieces")
+        expect(self.page.get_by_role("alert")).to_have_count(0)
+        self.visit()
+        for name in ("First window", "Second window"):
+            expect(self.page.get_by_role("link", name=f"Open {name}").first).to_be_visible()
+
+    def test_an_earlier_revision_is_looked_at_and_brought_back(self) -> None:
+        begun = self.document()
+        self.page.get_by_role("link", name="Past").click()
+        self.press("Keep the piece as it is now")
+        expect(self.page.locator(".past-one")).to_have_count(1)
+        self.page.get_by_role("link", name="Kept", exact=True).click()
+        self.pick("1")
+        self.press("Remove row 1")
+        self.expect_kept()
+        self.page.get_by_role("link", name="Past").click()
+        expect(self.page.locator(".past-one")).to_have_count(2)
+        self.page.locator(".past-one").last.click()
+        expect(self.page.locator(".past-foot")).to_contain_text(f"{len(begun['rows'])} rows")
+        self.press("Bring this back")
+        expect(self.page.get_by_role("button", name="Undo: Bring back")).to_be_enabled()
+        self.assertEqual(self.document(), begun)

@@ -1,0 +1,132 @@
+"""A whole job by keyboard alone, and an accessibility scan of every screen."""
+
+import re
+from pathlib import Path
+
+from playwright.sync_api import expect
+
+from tests.browser.studio import ROOT, BrowserTestCase
+
+AXE = ROOT / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
+GRAVE = {"serious", "critical"}
+
+
+class KeyboardTest(BrowserTestCase):
+    def tab_to(self, name: str, role: str = "") -> None:
+        """Tab until the control of this name has the focus."""
+        for _ in range(120):
+            self.page.keyboard.press("Tab")
+            found = self.page.evaluate(
+                "() => { const e = document.activeElement;"
+                " return (e?.getAttribute('aria-label') ?? e?.innerText ?? '').trim() }"
+            )
+            if found == name:
+                return
+        self.fail(f"“{name}” cannot be reached by Tab")
+
+    def test_from_the_bench_to_a_changed_printed_piece(self) -> None:
+        self.visit()
+        expect(self.page.locator(".bench-piece").first).to_be_visible()
+        keys = self.page.keyboard
+        self.tab_to("New piece")
+        keys.press("Enter")
+        expect(self.page.get_by_label("Diameter", exact=True)).to_be_focused()
+        keys.type("100")
+        keys.press("Tab")
+        expect(self.page.get_by_label("Segments")).to_be_focused()
+        keys.type("10")
+        keys.press("Enter")
+        self.tab_to("Begin this piece")
+        expect(self.page.locator(".begin-foot [role=status]")).to_contain_text("exactly at the border")
+        keys.press("Enter")
+        expect(self.row("C")).to_be_visible()
+        rows = self.page.locator(".row-line").count()
+        self.row("C").focus()
+        keys.press("ArrowDown")
+        expect(self.row("1")).to_be_focused()
+        keys.press("Alt+ArrowDown")
+        expect(self.row("2")).to_be_focused()
+        keys.press("Delete")
+        expect(self.page.locator(".row-line")).to_have_count(rows - 1)
+        keys.press("Control+z")
+        expect(self.page.locator(".row-line")).to_have_count(rows)
+        keys.press("Control+z")
+        expect(self.page.get_by_role("button", name="Nothing to undo")).to_be_disabled()
+        keys.press("Control+y")
+        expect(self.page.get_by_role("button", name="Undo: Move a row")).to_be_enabled()
+        self.row("3").focus()
+        keys.press("Enter")
+        self.tab_to("Gap")
+        keys.type("0.8")
+        keys.press("Enter")
+        self.assertEqual(self.document()["rows"][3]["gap"], 0.8)
+        self.tab_to("Print")
+        keys.press("Enter")
+        self.tab_to("Download the guide (PDF)")
+        with self.page.expect_download() as waiting:
+            keys.press("Enter")
+        self.assertTrue(Path(waiting.value.path()).read_bytes().startswith(b"%PDF"))
+
+    def test_dividers_move_by_keys(self) -> None:
+        self.open_piece()
+        stone = self.page.locator(".at-stone")
+        before = stone.bounding_box()
+        self.page.get_by_role("separator", name="Between stone and sheet").focus()
+        for _ in range(3):
+            self.page.keyboard.press("ArrowLeft")
+        after = stone.bounding_box()
+        assert before and after
+        self.assertLess(after["width"], before["width"] - 50)
+
+
+class AccessibilityTest(BrowserTestCase):
+    def scan(self, where: str) -> None:
+        self.page.evaluate(AXE.read_text(encoding="utf-8"))
+        found = self.page.evaluate("() => axe.run(document, { resultTypes: ['violations'] })")
+        grave = [
+            f"{v['id']}: {node['target']} {node['failureSummary']}"
+            for v in found["violations"]
+            if v["impact"] in GRAVE
+            for node in v["nodes"]
+        ]
+        self.assertEqual(grave, [], where)
+
+    def test_every_screen_in_both_lights(self) -> None:
+        for light in ("light", "dark"):
+            self.page.emulate_media(color_scheme=light)  # type: ignore[arg-type]
+            for path, sign in (("/", ".bench-stone canvas"), ("/begin", ".begin-stone canvas"), ("/kit", "table.stock tbody tr"),
+                               ("/shelf", "table.stock tbody tr"), ("/nowhere", "h1")):  # fmt: skip
+                self.visit(path)
+                expect(self.page.locator(sign).first).to_be_visible()
+                self.scan(f"{path} ({light})")
+            self.open_piece()
+            self.pick("3")
+            self.press("What fits here?")
+            expect(self.page.locator(".fits table")).to_be_visible()
+            self.scan(f"rows ({light})")
+            for part in ("Blank", "Tools", "Colours"):
+                self.part(part)
+                expect(self.page.locator(".part-body h2").first).to_be_visible()
+                self.scan(f"{part} ({light})")
+            self.page.get_by_role("link", name="Past").click()
+            expect(self.page.get_by_role("heading", name="Past")).to_be_visible()
+            self.scan(f"past ({light})")
+            self.page.go_back()
+            self.page.get_by_role("link", name="Print").click()
+            expect(self.page.locator("figcaption")).to_contain_text("One page")
+            self.scan(f"print ({light})")
+
+    def test_verdicts_open(self) -> None:
+        self.begin_piece("Scanned")
+        self.pick("5")
+        self.fill("Walk distance", "13.5")
+        self.page.locator(".verdict-line").get_by_role("button", name="verdict").click()
+        expect(self.page.locator(".verdict.serious").first).to_be_visible()
+        self.press("Accept…")
+        self.scan("verdicts")
+
+    def test_screens_have_titles(self) -> None:
+        self.visit("/kit")
+        expect(self.page).to_have_title("Kit · Fern Ring")
+        self.open_piece()
+        expect(self.page).to_have_title(re.compile("Annular eclipse"))

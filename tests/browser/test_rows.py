@@ -1,0 +1,160 @@
+"""Changing a piece: every rule of a row, with the consequence seen at once, and undone."""
+
+from playwright.sync_api import expect
+
+from tests.browser.studio import BrowserTestCase
+
+
+class RowsTest(BrowserTestCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.begin_piece("Rows")
+
+    def test_count_size_tool_and_gap(self) -> None:
+        self.pick("3")
+        self.fill("Repeats", "24")
+        expect(self.row("3")).to_contain_text("24")
+        self.assertEqual(self.document()["rows"][3]["count"], {"kind": "per_segment", "repeats": 2, "segments": 1})
+        self.choose("Counted", "a fixed number")
+        self.fill("Repeats", "13")
+        self.assertEqual(self.document()["rows"][3]["count"], {"kind": "absolute", "repeats": 13})
+        expect(self.row("3").get_by_role("img", name="warning")).to_be_visible()
+        self.fill("Dot size", "2.2")
+        expect(self.page.get_by_label("Dot made with")).to_have_value("free")
+        self.choose("Dot made with", "Ball 2.0: 2.6")
+        self.assertEqual(self.document()["rows"][3]["pattern"], [{"diameter": 2.6, "tool": "ball-20"}])
+        self.fill("Gap", "0,75")
+        self.assertEqual(self.document()["rows"][3]["gap"], 0.75)
+
+    def test_each_of_the_three_fits(self) -> None:
+        self.pick("3")
+        self.choose("Counted", "as many as fit")
+        expect(self.row("3")).to_contain_text("fit")
+        self.choose("Dot made with", "largest that fits")
+        self.assertEqual(self.document()["rows"][3]["fit"], "size")
+        self.choose("Distance", "as close as it closes")
+        self.assertEqual(self.document()["rows"][3]["fit"], "distance")
+        expect(self.row("3")).to_contain_text("fit")
+        self.choose("Distance", "nested")
+        self.assertIsNone(self.document()["rows"][3]["fit"])
+
+    def test_start_on_lines_between_in_dips_and_at_an_angle(self) -> None:
+        self.pick("2")
+        for option, kind in (("on the lines", "on lines"), ("between the lines", "between"), ("in the dips", "offset")):
+            self.choose("Start", option)
+            self.assertEqual(self.document()["rows"][2]["start"]["kind"], kind)
+        self.choose("Start", "at an angle")
+        self.fill("Angle", "7.5")
+        self.assertEqual(self.document()["rows"][2]["start"], {"kind": "angle", "degrees": 7.5})
+
+    def test_distance_typed_and_on_a_guide_circle(self) -> None:
+        self.pick("4")
+        self.fill("Walk distance", "25")
+        expect(self.row("4")).to_contain_text("at 25")
+        self.part("Blank")
+        self.press("Add a circle")
+        self.fill("Circle 1", "28")
+        self.part("Rows")
+        self.choose("Distance", "on circle 1 (28)")
+        expect(self.row("4")).to_contain_text("circle 28")
+        self.part("Blank")
+        expect(self.page.get_by_role("button", name="Remove circle 1")).to_be_disabled()
+
+    def test_a_pattern_of_three_dots_with_equal_gaps(self) -> None:
+        self.pick("5")
+        self.press("Add a dot to the pattern")
+        self.press("Add a dot to the pattern")
+        self.choose("Dot 2 made with", "Ball 1.0: 1.5")
+        self.choose("Spacing", "equal gaps")
+        expect(self.row("5")).to_contain_text("× 3")
+        self.press("Drop dot 3 from the pattern")
+        row = self.document()["rows"][5]
+        self.assertEqual([m["diameter"] for m in row["pattern"]][1:], [1.5])
+        self.assertEqual(row["spacing"], "equal gaps")
+
+    def test_shades_single_taking_turns_and_from_a_ramp(self) -> None:
+        self.pick("2")
+        self.page.get_by_role("button", name="Shade: Centre to edge 1").click()
+        self.page.get_by_role("button", name="Ember", exact=True).click()
+        expect(self.row("2")).to_contain_text("Ember")
+        self.press("Add a shade that takes turns")
+        expect(self.row("2")).to_contain_text("Ember, Moonmilk")
+        self.page.get_by_role("button", name="Shade 2: Moonmilk").click()
+        self.page.get_by_role("button", name="Centre to edge, step 3").click()
+        expect(self.row("2")).to_contain_text("Ember, Centre to edge 3")
+        self.assertEqual(self.document()["rows"][2]["shades"][1], {"kind": "ramp", "ramp": "centre-to-edge", "step": 3})
+        self.press("Drop shade 1")
+        expect(self.row("2")).not_to_contain_text("Ember")
+
+    def test_add_copy_reorder_and_remove(self) -> None:
+        lines = self.page.locator(".row-line")
+        count = lines.count()
+        self.pick("1")
+        self.press("Copy row 1")
+        expect(lines).to_have_count(count + 1)
+        before = [row["id"] for row in self.document()["rows"]]
+        self.page.get_by_role("button", name="Move outward: 2").click()
+        expect(self.row("3")).to_have_attribute("aria-expanded", "true")
+        after = [row["id"] for row in self.document()["rows"]]
+        self.assertEqual((after[2], after[3]), (before[3], before[2]))
+        self.press("Remove row 3")
+        expect(lines).to_have_count(count)
+        self.part("Blank")
+        self.fill("Diameter", "120")
+        self.part("Rows")
+        self.press("Add a row")
+        expect(lines).to_have_count(count + 1)
+
+    def test_what_fits_here_chosen_and_undone(self) -> None:
+        self.pick("3")
+        before = self.row("3").inner_text()
+        self.press("What fits here?")
+        table = self.page.get_by_role("table", name="What fits in row 3")
+        expect(table.get_by_text("as it is")).to_be_visible()
+        self.assertGreaterEqual(table.get_by_role("button").count(), 5)
+        table.get_by_role("button").last.click()
+        expect(self.row("3")).not_to_have_text(before)
+        self.undo()
+        expect(self.row("3")).to_have_text(before, use_inner_text=True)
+
+    def test_turn_segments_and_spokes_of_the_piece(self) -> None:
+        self.part("Blank")
+        self.fill("Turn of the first spoke", "10")
+        self.choose("Spokes drawn", "first cross")
+        self.fill("Segments", "8")
+        document = self.document()
+        self.assertEqual((document["turn"], document["segments"], document["guides"]["spokes"]), (10, 8, "first cross"))
+        expect(self.page.locator(".stone-overlay line")).to_have_count(4)
+        self.fill("Segments", "65")
+        expect(self.page.get_by_role("alert")).to_contain_text("Segments must be between 2 and 64 (given: 65)")
+        self.assertEqual(self.document()["segments"], 8)
+
+    def test_ramps_made_and_changed(self) -> None:
+        self.part("Colours")
+        self.press("Add a ramp")
+        expect(self.page.get_by_role("group", name="Ramp 2").locator(".ramp-run span")).to_have_count(5)
+        ramp = self.page.get_by_role("group", name="Ramp 2")
+        ramp.get_by_label("Steps").fill("8")
+        ramp.get_by_label("Steps").press("Enter")
+        expect(ramp.locator(".ramp-run span")).to_have_count(8)
+        ramp.get_by_label("Stop 1").select_option(label="Ember")
+        self.page.get_by_role("button", name="+ Tarn").click()
+        self.assertEqual(self.document()["ramps"][-1]["steps"], 8)
+
+    def test_every_edit_can_be_taken_back_and_brought_again(self) -> None:
+        begun = self.document()
+        self.pick("2")
+        self.fill("Gap", "1.2")
+        self.choose("Start", "on the lines")
+        self.press("Remove row 2")
+        changed = self.document()
+        for _ in range(3):
+            self.undo()
+            self.expect_kept()
+        expect(self.page.get_by_role("button", name="Nothing to undo")).to_be_disabled()
+        self.assertEqual(self.document(), begun)
+        self.page.reload()
+        for label in ("Set the gap", "Set the start", "Remove a row"):
+            self.press(f"Redo: {label}")
+        expect(self.page.get_by_role("button", name="Nothing to redo")).to_be_disabled()
+        self.assertEqual(self.document(), changed)

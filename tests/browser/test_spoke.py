@@ -1,0 +1,122 @@
+"""The stone and the spoke: pointing, turning, sliding."""
+
+import re
+
+from playwright.sync_api import expect
+
+from tests.browser.studio import BrowserTestCase
+
+
+class SpokeTest(BrowserTestCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.begin_piece("Slide")
+
+    def dome(self, mark: str) -> dict[str, float]:
+        box = self.page.get_by_role("slider", name=f"Row {mark}, walk distance").bounding_box()
+        assert box is not None
+        return {"x": box["x"] + box["width"] / 2, "y": box["y"] + box["height"] / 2}
+
+    def gap(self, mark: str) -> str:
+        return self.page.locator(f'.spoke-gap[data-row="{mark}"] text').inner_text()
+
+    def test_gaps_change_while_a_row_slides_and_one_undo_brings_it_back(self) -> None:
+        begun = self.document()
+        self.pick("6")
+        at, before = self.dome("6"), self.gap("6")
+        self.page.mouse.move(at["x"], at["y"])
+        self.page.mouse.down()
+        self.page.mouse.move(at["x"] + 20, at["y"], steps=4)
+        expect(self.page.locator('.spoke-gap[data-row="6"] text')).not_to_have_text(before)
+        self.assertGreater(float(self.gap("6")), float(before))
+        self.assertEqual(self.document(), begun)
+        self.page.mouse.up()
+        expect(self.row("6")).to_contain_text("at ")
+        self.assertEqual(self.document()["rows"][6]["distance"]["kind"], "walk")
+        self.undo()
+        expect(self.row("6")).to_contain_text("nested")
+        self.assertEqual(self.document(), begun)
+
+    def test_too_far_in_is_marked_unsafe(self) -> None:
+        at = self.dome("5")
+        self.page.mouse.move(at["x"], at["y"])
+        self.page.mouse.down()
+        self.page.mouse.move(at["x"] - 45, at["y"], steps=4)
+        self.page.mouse.up()
+        expect(self.page.locator('.spoke-gap.unsafe[data-row="5"]')).to_contain_text("▲")
+        expect(self.summary()).to_contain_text("serious finding")
+
+    def test_escape_calls_a_slide_off(self) -> None:
+        begun = self.document()
+        at = self.dome("6")
+        self.page.mouse.move(at["x"], at["y"])
+        self.page.mouse.down()
+        self.page.mouse.move(at["x"] + 30, at["y"], steps=3)
+        self.page.keyboard.press("Escape")
+        self.page.mouse.up()
+        expect(self.row("6")).to_contain_text("nested")
+        self.assertEqual(self.document(), begun)
+
+    def test_sliding_by_keys(self) -> None:
+        self.pick("6")
+        slider = self.page.get_by_role("slider", name="Row 6, walk distance")
+        slider.focus()
+        walk = float(slider.get_attribute("aria-valuenow") or 0)
+        self.page.keyboard.press("PageUp")
+        expect(self.row("6")).to_contain_text("at ")
+        self.assertAlmostEqual(self.document()["rows"][6]["distance"]["walk"], walk + 1, delta=0.03)
+
+
+class StoneTest(BrowserTestCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.open_piece("Orrery round")
+        box = self.page.locator(".stone").bounding_box()
+        assert box is not None
+        self.middle = (box["x"] + box["width"] / 2, box["y"] + box["height"] / 2)
+
+    def overlay(self) -> str:
+        return self.page.locator(".stone-overlay > g").get_attribute("transform") or ""
+
+    def test_pointing_at_a_dot_tells_of_it(self) -> None:
+        self.page.mouse.move(*self.middle)
+        expect(self.page.locator(".stone-note")).to_contain_text(
+            re.compile(r"Centre, 13\.2 mm, Beech dowel 12, Heather dusk, 0 mm")
+        )
+
+    def test_clicking_a_dot_picks_its_row(self) -> None:
+        self.page.mouse.click(*self.middle)
+        expect(self.row("C")).to_have_attribute("aria-expanded", "true")
+        expect(self.page.locator(".stone-picked .over")).to_have_count(1)
+
+    def test_dragging_turns_the_stone(self) -> None:
+        x, y = self.middle
+        self.page.mouse.move(x + 150, y)
+        self.page.mouse.down()
+        self.page.mouse.move(x + 106, y + 106, steps=5)
+        self.page.mouse.move(x, y + 150, steps=5)
+        self.page.mouse.up()
+        expect(self.page.locator(".stone-overlay > g")).to_have_attribute(
+            "transform", re.compile(r"rotate\((89|90|91)")
+        )
+
+    def test_wheel_and_keys_zoom_turn_and_bring_home(self) -> None:
+        home = self.overlay()
+        self.page.mouse.move(*self.middle)
+        self.page.mouse.wheel(0, -400)
+        expect(self.page.locator(".stone-overlay > g")).not_to_have_attribute("transform", home)
+        self.page.locator(".stone").focus()
+        self.page.keyboard.press("0")
+        expect(self.page.locator(".stone-overlay > g")).to_have_attribute("transform", home)
+        for _ in range(3):
+            self.page.keyboard.press(".")
+        expect(self.page.locator(".stone-overlay > g")).to_have_attribute("transform", re.compile(r"rotate\(15"))
+
+    def test_one_key_lets_an_instrument_fill_the_screen(self) -> None:
+        self.row("C").focus()
+        for key, instrument in (("F8", "stone"), ("F9", "sheet"), ("F10", "spoke")):
+            self.page.keyboard.press(key)
+            expect(self.page.locator("main")).to_have_class(re.compile(f"fill-{instrument}"))
+            self.page.keyboard.press(key)
+            expect(self.page.locator("main")).not_to_have_class(re.compile("fill-"))
+            self.row("C").focus()

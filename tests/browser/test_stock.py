@@ -1,0 +1,58 @@
+"""Kit and shelf, and taking them over into a piece."""
+
+from playwright.sync_api import expect
+
+from tests.browser.studio import BrowserTestCase
+
+
+class StockTest(BrowserTestCase):
+    def test_a_tool_is_added_measured_and_undone(self) -> None:
+        self.visit("/kit")
+        lines = self.page.locator("table.stock tbody tr")
+        expect(lines.first).to_be_visible()
+        count = lines.count()
+        self.press("Add a tool")
+        expect(lines).to_have_count(count + 1)
+        self.fill("Name of New tool", "Hazel twig")
+        self.choose("Kind of Hazel twig", "household")
+        self.fill("Dot 1 of Hazel twig", "5.2")
+        self.press("Measure one more dot of Hazel twig")
+        expect(self.page.get_by_label("Dot 2 of Hazel twig")).to_have_value("5.5")
+        self.fill("Tip of Hazel twig", "900")
+        expect(self.page.get_by_role("alert")).to_contain_text("between 0.2 mm and 60 mm (given: 900)")
+        self.page.get_by_label("Tip of Hazel twig").press("Escape")
+        self.press("Remove Hazel twig")
+        expect(lines).to_have_count(count)
+        self.page.keyboard.press("Control+z")
+        expect(self.page.get_by_label("Name of Hazel twig")).to_be_visible()
+
+    def test_a_paint_is_added_and_coloured(self) -> None:
+        self.visit("/shelf")
+        self.press("Add a paint")
+        self.fill("New paint, name", "Kestrel")
+        colour = self.page.get_by_label("Kestrel, colour")
+        colour.fill("#a0623b")
+        colour.blur()
+        self.choose("Finish of Kestrel", "metallic")
+        self.expect_kept()
+        self.page.reload()
+        expect(self.page.get_by_label("Kestrel, colour")).to_have_value("#a0623b")
+        expect(self.page.get_by_label("Finish of Kestrel")).to_have_value("metallic")
+
+    def test_new_sizes_are_taken_over_only_when_asked(self) -> None:
+        self.begin_piece("Copies")
+        self.visit("/kit")
+        self.fill("Dot 1 of Rod 10", "11.4")
+        self.expect_kept()
+        self.visit()
+        self.page.get_by_role("link", name="Open Copies", exact=True).first.click()
+        self.part("Tools")
+        expect(self.page.get_by_text("The kit was measured anew: Rod 10.")).to_be_visible()
+        sizes = {tool["id"]: tool["dots"] for tool in self.document()["tools"]}
+        self.assertEqual(sizes["rod-10"], [11])
+        self.press("Take over the new sizes")
+        expect(self.page.get_by_text("The kit was measured anew")).to_have_count(0)
+        sizes = {tool["id"]: tool["dots"] for tool in self.document()["tools"]}
+        self.assertEqual(sizes["rod-10"], [11.4])
+        self.undo()
+        expect(self.page.get_by_text("The kit was measured anew: Rod 10.")).to_be_visible()
