@@ -121,7 +121,7 @@ def _answers(port: int, server: subprocess.Popen[bytes]) -> bool:
         if server.poll() is not None:
             return False
         try:
-            with urllib.request.urlopen(f"http://127.0.0.1:{port}/api/studio", timeout=1):
+            with urllib.request.urlopen(f"http://127.0.0.1:{port}/api/alive", timeout=1):
                 return True
         except OSError:
             time.sleep(0.1)

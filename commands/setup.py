@@ -32,7 +32,8 @@ def python_environment() -> None:
         run([sys.executable, "-m", "venv", str(VENV)])
     run([str(PYTHON), "-m", "pip", "install", "--quiet", "--disable-pip-version-check", UV])
     say("installing Python packages")
-    run([str(PYTHON), "-m", "uv", "pip", "sync", "--quiet", "--python", str(PYTHON), str(lock)])
+    sync = ["uv", "pip", "sync", "--quiet", "--compile-bytecode", "--python", str(PYTHON), str(lock)]
+    run([str(PYTHON), "-m", *sync])
     _write(stamp, [lock])
 
 

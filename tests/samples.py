@@ -74,11 +74,11 @@ def ramped() -> Piece:
 
 
 def large(rows: int, dots: int, nested: bool = True) -> Piece:
-    """A big piece of about `dots` dots in `rows` rings of 24 segments, for tests of size."""
+    """A big piece of about `dots` dots in `rows` close rings of 24 segments, for tests of size."""
     per_row = max(24, dots // rows // 24 * 24)
     rings = []
     for k in range(rows):
-        walk = 20 + 12 * k
+        walk = 1.35 * per_row / 6.28 + 1.4 * k
         where = {"distance": Nested()} if nested else {"distance": {"kind": "walk", "walk": walk}}
         count = PerSegment(repeats=per_row // 24)
         rings.append(

@@ -10,7 +10,7 @@ from .colour.shades import Palette
 from .document.piece import Piece
 from .document.row import Row
 from .geometry.surface import Array
-from .rows.hand import hand_ranks
+from .rows.hand import hand_ranks, ring_ranks
 from .rows.placed import PlacedRow
 
 Whole = NDArray[np.int32]
@@ -85,6 +85,6 @@ def _hand(row: PlacedRow, shade: Whole) -> Whole:
     if not len(row.x):
         return np.empty(0, np.int32)
     if len(row.diameters) == 1 and (shade == shade[0]).all():
-        return hand_ranks(np.zeros(len(shade), np.intp))
+        return ring_ranks(len(shade))
     _, groups = np.unique(np.stack((-row.radius, shade)), axis=1, return_inverse=True)
     return hand_ranks(groups.ravel())

@@ -46,6 +46,11 @@ class NewPiece(Frozen):
     label: Annotated[str, Field(strict=True, min_length=1, max_length=120)] = "Begin the piece"
 
 
+@router.get("/alive", status_code=204)
+def get_alive() -> None:
+    """Whether the server answers."""
+
+
 @router.get("/studio")
 def get_studio(request: Request) -> StudioAnswer:
     """What the page needs to know at its start."""

@@ -86,6 +86,8 @@ class BrowserTestCase(FernTestCase):
 
     def setUp(self) -> None:
         self.page = self.new_page()
+        settings = {"units": "mm", "scheme": "auto"}
+        self.page.request.put(f"{self.server.address}/api/studio", data=settings).dispose()
 
     def new_page(self) -> Page:
         context = self.browser.new_context(viewport=SIZE, accept_downloads=True)  # type: ignore[arg-type]

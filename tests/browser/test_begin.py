@@ -30,7 +30,7 @@ class BenchTest(BrowserTestCase):
     def test_an_address_that_leads_nowhere(self) -> None:
         self.visit("/piece/gone")
         expect(self.page.get_by_text("There is no document “gone” in this studio.")).to_be_visible()
-        self.page.get_by_role("link", name="To the Bench").click()
+        self.page.get_by_role("link", name="To the Bench", exact=True).click()
         expect(self.page.locator(".bench-piece").first).to_be_visible()
 
 

@@ -8,6 +8,13 @@ from playwright.sync_api import expect
 from tests.browser.studio import ROOT, BrowserTestCase
 
 AXE = ROOT / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
+SIGNS = {
+    "/": ".bench-stone canvas",
+    "/begin": ".begin-stone canvas",
+    "/kit": "table.stock tbody tr",
+    "/shelf": "table.stock tbody tr",
+    "/nowhere": "h1",
+}
 GRAVE = {"serious", "critical"}
 
 
@@ -94,8 +101,7 @@ class AccessibilityTest(BrowserTestCase):
     def test_every_screen_in_both_lights(self) -> None:
         for light in ("light", "dark"):
             self.page.emulate_media(color_scheme=light)  # type: ignore[arg-type]
-            for path, sign in (("/", ".bench-stone canvas"), ("/begin", ".begin-stone canvas"), ("/kit", "table.stock tbody tr"),
-                               ("/shelf", "table.stock tbody tr"), ("/nowhere", "h1")):  # fmt: skip
+            for path, sign in SIGNS.items():
                 self.visit(path)
                 expect(self.page.locator(sign).first).to_be_visible()
                 self.scan(f"{path} ({light})")

@@ -126,7 +126,7 @@ class RowsTest(BrowserTestCase):
         self.assertEqual((document["turn"], document["segments"], document["guides"]["spokes"]), (10, 8, "first cross"))
         expect(self.page.locator(".stone-overlay line")).to_have_count(4)
         self.fill("Segments", "65")
-        expect(self.page.get_by_role("alert")).to_contain_text("Segments must be between 2 and 64 (given: 65)")
+        expect(self.page.locator(".wrong")).to_contain_text("Segments must be between 2 and 64 (given: 65)")
         self.assertEqual(self.document()["segments"], 8)
 
     def test_ramps_made_and_changed(self) -> None:

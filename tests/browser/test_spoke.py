@@ -18,7 +18,7 @@ class SpokeTest(BrowserTestCase):
         return {"x": box["x"] + box["width"] / 2, "y": box["y"] + box["height"] / 2}
 
     def gap(self, mark: str) -> str:
-        return self.page.locator(f'.spoke-gap[data-row="{mark}"] text').inner_text()
+        return self.page.locator(f'.spoke-gap[data-row="{mark}"] text').text_content() or ""
 
     def test_gaps_change_while_a_row_slides_and_one_undo_brings_it_back(self) -> None:
         begun = self.document()
@@ -81,7 +81,7 @@ class StoneTest(BrowserTestCase):
     def test_pointing_at_a_dot_tells_of_it(self) -> None:
         self.page.mouse.move(*self.middle)
         expect(self.page.locator(".stone-note")).to_contain_text(
-            re.compile(r"Centre, 13\.2 mm, Beech dowel 12, Heather dusk, 0 mm")
+            re.compile(r"Centre, 16\.4 mm, Beech dowel 15, Heather dusk, 0 mm")
         )
 
     def test_clicking_a_dot_picks_its_row(self) -> None:
@@ -119,4 +119,3 @@ class StoneTest(BrowserTestCase):
             expect(self.page.locator("main")).to_have_class(re.compile(f"fill-{instrument}"))
             self.page.keyboard.press(key)
             expect(self.page.locator("main")).not_to_have_class(re.compile("fill-"))
-            self.row("C").focus()

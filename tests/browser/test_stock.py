@@ -17,7 +17,7 @@ class StockTest(BrowserTestCase):
         self.choose("Kind of Hazel twig", "household")
         self.fill("Dot 1 of Hazel twig", "5.2")
         self.press("Measure one more dot of Hazel twig")
-        expect(self.page.get_by_label("Dot 2 of Hazel twig")).to_have_value("5.5")
+        expect(self.page.get_by_label("Dot 2 of Hazel twig", exact=True)).to_have_value("5.5")
         self.fill("Tip of Hazel twig", "900")
         expect(self.page.get_by_role("alert")).to_contain_text("between 0.2 mm and 60 mm (given: 900)")
         self.page.get_by_label("Tip of Hazel twig").press("Escape")

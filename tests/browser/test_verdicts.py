@@ -31,7 +31,7 @@ class VerdictTest(BrowserTestCase):
         self.pick("2")
         self.choose("Counted", "a fixed number")
         self.fill("Repeats", "7")
-        expect(self.summary()).to_contain_text("warning")
+        expect(self.row("2").get_by_role("img", name="warning")).to_be_visible()
         self.open_verdicts()
         finding = self.page.locator(".verdict", has_text="breaks the symmetry")
         finding.get_by_role("button", name="Accept…").click()

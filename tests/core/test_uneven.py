@@ -1,7 +1,7 @@
 """Unequal dots with equal gaps."""
 
 import numpy as np
-from hypothesis import given
+from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from fernring.core.geometry import ring, uneven
@@ -24,6 +24,7 @@ class UnevenTest(FernTestCase):
 
     @given(patterns, st.integers(3, 24), st.floats(30, 200))
     def test_all_gaps_are_equal(self, sizes: list[float], n: int, reach: float) -> None:
+        assume(EqualGaps().clear(reach, sizes, n) > -min(sizes))
         angles = EqualGaps().angles(reach, sizes, n)
         radii = np.resize(np.array(sizes) / 2, len(angles))
         place = reach * np.exp(1j * angles)

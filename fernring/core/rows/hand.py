@@ -35,12 +35,21 @@ def _opposites_first(around: list[_T]) -> list[_T]:
     return [entry for entry in order if entry is not None]
 
 
+@lru_cache(maxsize=512)
+def ring_ranks(n: int) -> NDArray[np.int32]:
+    """Rank of each of n alike places; the array is shared and must not be written to."""
+    ranks = np.empty(n, np.int32)
+    ranks[list(hand_order(n))] = np.arange(n, dtype=np.int32)
+    ranks.flags.writeable = False
+    return ranks
+
+
 def hand_ranks(groups: NDArray[np.intp]) -> NDArray[np.int32]:
     """Rank in which each place is painted, given the group (tool and shade, painted in rising order) of each."""
     ranks = np.empty(len(groups), np.int32)
     done = 0
     for group in np.unique(groups):
         places = np.flatnonzero(groups == group)
-        ranks[places[list(hand_order(len(places)))]] = np.arange(done, done + len(places))
+        ranks[places] = done + ring_ranks(len(places))
         done += len(places)
     return ranks

@@ -7,6 +7,7 @@ import { useStore } from "zustand";
 import { client, need } from "../api/client";
 import type { Piece, Revision } from "../api/types";
 import { usePlan } from "../bench/usePlan";
+import { departed } from "../piece/ledger";
 import { useSession } from "../piece/useSession";
 import { summary } from "../piece/VerdictLine";
 import { Stone } from "../stone/Stone";
@@ -34,7 +35,10 @@ export function PastScreen({ id }: { id: string }) {
   const path = { params: { path: { ident: id } } };
   const list = useQuery({
     queryKey: ["revisions", id],
-    queryFn: () => need(client.GET("/api/documents/{ident}/revisions", path)),
+    queryFn: async () => {
+      await departed(id);
+      return need(client.GET("/api/documents/{ident}/revisions", path));
+    },
     refetchOnMount: "always",
   });
   const revision = list.data?.find((one) => one.id === picked) ?? list.data?.[0];

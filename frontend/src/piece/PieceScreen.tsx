@@ -1,6 +1,6 @@
 /** A piece: the stone, the row sheet and the spoke, linked. */
 import { SegmentedControl } from "@mantine/core";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { useStore } from "zustand";
 import type { Piece, Plan } from "../api/types";
 import { BlankPart } from "../parts/BlankPart";
@@ -61,26 +61,20 @@ interface Props {
 
 function Instruments({ session, piece, plan }: Props) {
   const { row, shown, moving, problem, planOf } = useStore(session.sight);
+  const units = useUnits((state) => state.units);
   const [part, setPart] = useState<Part>("Rows");
   const { shares, set, filled, setFilled } = useDividers();
   const of = moving ?? piece;
   const drawn = planOf ?? piece;
   const places = useMemo(() => plan.verdicts.find((one) => one.key === shown)?.dots ?? [], [plan, shown]);
-  const onDrawn = useCallback(() => {
-    if (performance.getEntriesByName("slide").length) performance.measure("slide to drawn", "slide");
-  }, []);
-  const key = (event: React.KeyboardEvent) => {
-    const wanted = FILL[event.key];
-    if (!wanted) return;
-    event.preventDefault();
-    setFilled(filled === wanted ? null : wanted);
-  };
+  const onDrawn = useCallback((drawnPlan: Plan) => session.drawn(drawnPlan), [session]);
+  useFillKeys(setFilled);
   const layout = {
     "--stone": `${shares.stone * 100}%`,
     "--spoke": `${shares.spoke}px`,
   } as React.CSSProperties;
   return (
-    <main className={`instruments ${filled ? `fill-${filled}` : ""}`} style={layout} onKeyDown={key}>
+    <main className={`instruments ${filled ? `fill-${filled}` : ""}`} style={layout}>
       <div className="at-notice">
         <BranchNotice session={session} />
       </div>
@@ -113,8 +107,7 @@ function Instruments({ session, piece, plan }: Props) {
             aria-label="Parts of the piece"
           />
           <span className="small quiet cut">
-            {spokenLength(of.blank.outline.diameter, useUnits.getState().units, "distance")} round,{" "}
-            {of.segments} segments
+            {spokenLength(of.blank.outline.diameter, units, "distance")} round, {of.segments} segments
           </span>
         </div>
         <div className="part">
@@ -138,6 +131,20 @@ function Instruments({ session, piece, plan }: Props) {
       </div>
     </main>
   );
+}
+
+/** One key lets an instrument fill the screen, and gives it back. */
+function useFillKeys(setFilled: (next: (now: Filled) => Filled) => void): void {
+  useEffect(() => {
+    const key = (event: KeyboardEvent) => {
+      const wanted = FILL[event.key];
+      if (!wanted) return;
+      event.preventDefault();
+      setFilled((now) => (now === wanted ? null : wanted));
+    };
+    window.addEventListener("keydown", key);
+    return () => window.removeEventListener("keydown", key);
+  }, [setFilled]);
 }
 
 /** What is said of a dot that is pointed at: its row, tool, shade and distance. */

@@ -16,6 +16,13 @@ export interface LedgerState<T extends StudioDocument> {
   lost: string | null;
 }
 
+const departures = new Map<string, Promise<void>>();
+
+/** Resolves when the revision cut on leaving this document has arrived, or could not be sent. */
+export function departed(ident: string): Promise<void> {
+  return departures.get(ident) ?? Promise.resolve();
+}
+
 export class Ledger<T extends StudioDocument> {
   readonly store: StoreApi<LedgerState<T>>;
   readonly ident: string;
@@ -85,14 +92,20 @@ export class Ledger<T extends StudioDocument> {
     );
   }
 
-  /** Cut a revision on leaving, without waiting for an answer. */
+  /** Cut a revision on leaving; the request outlives the page. */
   left(): void {
     const { place } = this.store.getState();
     if (!place) return;
-    const body = new Blob([JSON.stringify({ edit: place.head, reason: "left" })], {
-      type: "application/json",
-    });
-    navigator.sendBeacon(`/api/documents/${this.ident}/revisions`, body);
+    const init = { method: "POST", keepalive: true, headers: { "content-type": "application/json" } };
+    const body = JSON.stringify({ edit: place.head, reason: "left" });
+    const sent = fetch(`/api/documents/${this.ident}/revisions`, { ...init, body });
+    departures.set(
+      this.ident,
+      sent.then(
+        () => undefined,
+        () => undefined,
+      ),
+    );
   }
 
   private step(which: "undo" | "redo"): Promise<void> {

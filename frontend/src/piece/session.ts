@@ -35,6 +35,7 @@ export class Session {
     (cause) => this.sight.setState({ problem: cause.message }),
   );
   private stop: () => void = () => undefined;
+  private readonly movedAt = new WeakMap<Piece, number>();
 
   constructor(ident: string) {
     this.ledger = new Ledger<Piece>(ident);
@@ -65,8 +66,18 @@ export class Session {
 
   /** The piece as it would be, while something is slid. */
   move(piece: Piece): void {
+    this.movedAt.set(piece, performance.now());
     this.sight.setState({ moving: piece });
     this.planner.want(piece, true);
+  }
+
+  /** A plan stands on the screen: when it came of a gesture, the browser's timeline notes how long it took. */
+  drawn(plan: Plan): void {
+    const { plan: newest, planOf } = this.sight.getState();
+    const start = plan === newest && planOf ? this.movedAt.get(planOf) : undefined;
+    if (start === undefined || !planOf) return;
+    this.movedAt.delete(planOf);
+    performance.measure("plan drawn", { start });
   }
 
   /** The gesture was called off. */

@@ -27,7 +27,6 @@ export function useSlide(session: Session, rim: number, pxPerMm: number) {
   const show = (walk: number) => {
     if (!gesture.current || !session.piece) return;
     gesture.current.walk = walk;
-    performance.mark("slide");
     session.move(slid(session.piece, gesture.current.row, walk, rim));
   };
   const finish = (mark: string) => {

@@ -18,7 +18,7 @@ const MOST_MARKED = 600;
 
 export function Overlay({ plan, base, view, width, height, row, places, guides }: Props) {
   const line = isDark(base) ? "rgba(255,255,255,0.34)" : "rgba(0,0,0,0.36)";
-  const place = `translate(${width / 2 + view.x} ${height / 2 + view.y}) rotate(${(view.turn * 180) / Math.PI}) scale(${view.scale})`;
+  const place = `translate(${width / 2 + view.x} ${height / 2 + view.y}) rotate(${Number(((view.turn * 180) / Math.PI).toFixed(6))}) scale(${view.scale})`;
   return (
     <svg className="stone-overlay" width={width} height={height} aria-hidden="true">
       <g transform={place} fill="none" style={{ vectorEffect: "non-scaling-stroke" }}>

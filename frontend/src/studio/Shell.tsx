@@ -63,6 +63,10 @@ function StudioSettings() {
   const dark = colorScheme === "dark";
   const save = (wanted: { units?: Units; scheme?: "light" | "dark" }) =>
     change.mutate({ units, scheme: settings?.scheme ?? "auto", ...wanted });
+  const measure = (next: Units) => {
+    useUnits.getState().set(next);
+    save({ units: next });
+  };
   const turn = () => {
     const scheme = dark ? "light" : "dark";
     setColorScheme(scheme);
@@ -72,7 +76,7 @@ function StudioSettings() {
   return (
     <>
       <span style={{ width: 74 }}>
-        <Choice name="Units" value={units} options={UNITS} onChange={(value) => save({ units: value })} />
+        <Choice name="Units" value={units} options={UNITS} onChange={measure} />
       </span>
       <Tooltip label={words}>
         <ActionIcon variant="subtle" color="gray" aria-label={words} onClick={turn}>

@@ -1,0 +1,108 @@
+"""Remake docs/screenshots from the demo pieces: python -m commands.shots [NAME ...]."""
+
+import sys
+import tempfile
+from collections.abc import Callable
+from pathlib import Path
+
+from playwright.sync_api import Page, sync_playwright
+
+from tests.browser.studio import FLAGS, SIZE, Server
+
+from .setup import ROOT, say
+
+FOLDER = ROOT / "docs" / "screenshots"
+
+
+def main(names: list[str]) -> int:
+    FOLDER.mkdir(parents=True, exist_ok=True)
+    with tempfile.TemporaryDirectory() as folder, sync_playwright() as playwright:
+        server = Server(Path(folder) / "shots.sqlite")
+        browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", headless=True, args=FLAGS)
+        try:
+            for name in names or VIEWS:
+                page = browser.new_page(viewport=SIZE)  # type: ignore[arg-type]
+                VIEWS[name](page, server.address)
+                page.wait_for_load_state("networkidle")
+                page.screenshot(path=FOLDER / f"{name}.png")
+                page.close()
+                say(f"docs/screenshots/{name}.png")
+        finally:
+            browser.close()
+            server.kill()
+    return 0
+
+
+def _bench(page: Page, at: str) -> None:
+    page.goto(at)
+    page.locator(".bench-stone canvas").first.wait_for()
+
+
+def _begin(page: Page, at: str) -> None:
+    page.goto(f"{at}/begin")
+    page.locator(".begin-stone canvas").wait_for()
+
+
+def _open(page: Page, at: str, name: str) -> None:
+    page.goto(at)
+    page.get_by_role("link", name=f"Open {name}", exact=True).click()
+    page.locator(".verdict-line").get_by_text("dots.").wait_for()
+    page.mouse.move(0, 0)
+
+
+def _piece(page: Page, at: str) -> None:
+    _open(page, at, "Annular eclipse")
+
+
+def _row(page: Page, at: str) -> None:
+    _open(page, at, "Orrery round")
+    page.locator('.row-line[data-row="3"]').click()
+    page.get_by_role("button", name="What fits here?").click()
+    page.locator(".fits table").wait_for()
+
+
+def _dark(page: Page, at: str) -> None:
+    page.emulate_media(color_scheme="dark")
+    _open(page, at, "Perihelion canvas")
+
+
+def _verdicts(page: Page, at: str) -> None:
+    _open(page, at, "Annular eclipse")
+    page.locator('.row-line[data-row="2"]').click()
+    page.get_by_label("Walk distance", exact=True).fill("6.5")
+    page.get_by_label("Walk distance", exact=True).press("Enter")
+    page.get_by_role("img", name="serious finding").first.wait_for()
+    page.locator(".verdict-line").get_by_role("button", name="verdict").click()
+    page.locator(".verdict.serious").first.wait_for()
+
+
+def _print(page: Page, at: str) -> None:
+    _open(page, at, "Perihelion canvas")
+    page.get_by_role("link", name="Print").click()
+    page.locator("figcaption").wait_for()
+
+
+def _kit(page: Page, at: str) -> None:
+    page.goto(f"{at}/kit")
+    page.locator("table.stock tbody tr").first.wait_for()
+
+
+def _shelf(page: Page, at: str) -> None:
+    page.goto(f"{at}/shelf")
+    page.locator("table.stock tbody tr").first.wait_for()
+
+
+VIEWS: dict[str, Callable[[Page, str], None]] = {
+    "bench": _bench,
+    "begin": _begin,
+    "piece": _piece,
+    "row": _row,
+    "dark": _dark,
+    "verdicts": _verdicts,
+    "print": _print,
+    "kit": _kit,
+    "shelf": _shelf,
+}
+
+if __name__ == "__main__":
+    sys.exit(main(sys.argv[1:]))
