@@ -38,7 +38,11 @@ IDLE_TIMES = """
 async (frames) => {
   const times = []
   let last = await new Promise(requestAnimationFrame)
-  for (let k = 0; k < frames; k++) { const now = await new Promise(requestAnimationFrame); times.push(now - last); last = now }
+  for (let k = 0; k < frames; k++) {
+    const now = await new Promise(requestAnimationFrame)
+    times.push(now - last)
+    last = now
+  }
   return times
 }
 """

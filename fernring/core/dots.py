@@ -9,8 +9,9 @@ from numpy.typing import NDArray
 from .colour.shades import Palette
 from .document.piece import Piece
 from .document.row import Row
-from .geometry.surface import Array
+from .geometry.surface import Array, Plane
 from .rows.hand import hand_ranks, ring_ranks
+from .rows.layout import Halves
 from .rows.placed import PlacedRow
 
 Whole = NDArray[np.int32]
@@ -20,6 +21,7 @@ Whole = NDArray[np.int32]
 class Dots:
     """x, y, z and radius in mm, angle in degrees; `row` and `place` say which dot of which row it is.
 
+    `normal` holds a unit vector square to the surface for each dot, shape (n, 3), None on a flat blank.
     `level` counts dots stacked on dots from 1; `shade` indexes the plan's shades; `hand` is the rank in
     which the dot is painted within its row. `first[i]` is the first dot of row i, with one end added.
     """
@@ -35,35 +37,50 @@ class Dots:
     shade: Whole
     hand: Whole
     first: tuple[int, ...]
+    normal: Array | None = None
 
     def __len__(self) -> int:
         return len(self.x)
 
     @cached_property
     def flat(self) -> bool:
-        return not bool(np.any(self.z))
+        return self.normal is None
 
 
-def columns(piece: Piece, rows: tuple[PlacedRow, ...], palette: Palette) -> Dots:
-    """The rows' dots joined into columns, with shade and order of the hand for each."""
-    sizes = [len(row.x) for row in rows]
-    shades = [_shades(rule, row, palette) for rule, row in zip(piece.rows, rows, strict=True)]
-    hands = [_hand(row, shade) for row, shade in zip(rows, shades, strict=True)]
-    places = [np.arange(n, dtype=np.int32) for n in sizes]
+def columns(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], palette: Palette) -> Dots:
+    """The rows' dots joined into columns, with shade and order of the hand for each; twins follow their row."""
+    parts = [(k, rule, part) for k, (rule, row) in enumerate(zip(piece.rows, rows, strict=True)) for part in row.both]
+    placed = [part for _, _, part in parts]
+    shades = [_shades(rule, part, palette) for _, rule, part in parts]
+    before = [len(rows[k].x) if part is not rows[k] else 0 for k, _, part in parts]
+    hands = [_hand(part, shade) + past for part, shade, past in zip(placed, shades, before, strict=True)]
+    places = [np.arange(past, past + len(part.x), dtype=np.int32) for part, past in zip(placed, before, strict=True)]
+    sizes = [sum(len(part.x) for part in row.both) for row in rows]
     total = sum(sizes)
     return Dots(
-        x=_joined([row.x for row in rows]),
-        y=_joined([row.y for row in rows]),
-        z=_joined([row.z for row in rows]),
-        radius=_joined([row.radius for row in rows]),
-        angle=np.degrees(_joined([row.angle_rad for row in rows])) % 360,
+        x=_joined([part.x for part in placed]),
+        y=_joined([part.y for part in placed]),
+        z=_joined([part.z for part in placed]),
+        radius=_joined([part.radius for part in placed]),
+        angle=np.degrees(_joined([part.angle_rad for part in placed])) % 360,
         row=np.repeat(np.arange(len(rows), dtype=np.int32), sizes),
         place=_joined_whole(places),
         level=np.ones(total, np.int32),
         shade=_joined_whole(shades),
         hand=_joined_whole(hands),
         first=tuple(np.concatenate(([0], np.cumsum(sizes, dtype=int))).tolist()),
+        normal=None if isinstance(halves.front.surface, Plane) else _normals(halves, placed),
     )
+
+
+def _normals(halves: Halves, placed: list[PlacedRow]) -> Array:
+    found = []
+    for part in placed:
+        context = halves.of(part.half)
+        if context is not None and len(part.x):
+            walk = np.full(len(part.x), part.walk)
+            found.append(np.stack(context.surface.normals(walk, part.angle_rad), axis=1))
+    return np.concatenate(found) if found else np.empty((0, 3))
 
 
 def _joined(parts: list[Array]) -> Array:

@@ -1,5 +1,6 @@
 """A piece laid out: what the verdicts and the totals look at."""
 
+from bisect import insort
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -7,8 +8,9 @@ from .colour.shades import Colouring
 from .document.names import row_marks, spoken
 from .document.piece import Piece
 from .dots import Dots
+from .ground.ground import Ground
 from .rows.context import Context
-from .rows.layout import nearest, outermost
+from .rows.layout import Halves, left_over, nearest, outermost
 from .rows.nest import symmetry
 from .rows.placed import PlacedRow
 
@@ -28,12 +30,18 @@ class Laid:
     """The rows of `piece` on its blank; `near[i]` is row i's nearest neighbour among the rows before it."""
 
     piece: Piece
-    context: Context
+    ground: Ground
+    halves: Halves
     rows: tuple[PlacedRow, ...]
     dots: Dots
     shades: tuple[Colouring, ...]
     ramps: dict[str, list[str]]
     near: tuple[Near | None, ...]
+
+    @property
+    def context(self) -> Context:
+        """The front, with every row on it."""
+        return self.halves.front
 
     @cached_property
     def marks(self) -> list[str]:
@@ -44,20 +52,31 @@ class Laid:
         return spoken(self.marks[index])
 
     @cached_property
+    def left(self) -> float:
+        """What is left to the border (mm; negative when over)."""
+        return left_over(self.halves, self.rows)
+
+    @cached_property
     def edge(self) -> float:
         """Walk distance of the outermost painted edge (mm)."""
         return outermost(self.rows)
 
 
-def neighbours(context: Context, rows: tuple[PlacedRow, ...]) -> tuple[Near | None, ...]:
-    """For each row the nearest dot of the rows before it; one sector suffices, since the rest repeats it."""
+def neighbours(halves: Halves, rows: tuple[PlacedRow, ...]) -> tuple[Near | None, ...]:
+    """For each row the nearest dot of the rows before it on its half.
+
+    Where what is there repeats with the sectors, one of them suffices.
+    """
     found: list[Near | None] = []
-    seen: tuple[PlacedRow, ...] = ()
+    seen: dict[str, list[PlacedRow]] = {"front": [], "back": []}
+    even = halves.front.surface.even
     for row in rows:
-        hit = None
-        if len(row.x) and seen:
-            sector = max(1, len(row.x) // symmetry(seen, row.repeats))
-            hit = nearest(row, seen, sector)
+        hit, others = None, seen[row.half]
+        if len(row.x) and others:
+            sector = max(1, len(row.x) // symmetry(others, row.repeats)) if even else len(row.x)
+            hit = nearest(row, tuple(others), sector)
         found.append(Near(hit[0], hit[1], hit[2].index, hit[3]) if hit else None)
-        seen = (*seen, row) if len(row.x) else seen
+        for part in row.both:
+            if len(part.x):
+                insort(seen[part.half], part, key=lambda one: -one.outer)
     return tuple(found)

@@ -11,6 +11,7 @@ from .advice.verdict import Verdict
 from .colour.shades import Palette
 from .document.piece import Piece
 from .dots import Dots, columns
+from .ground.ground import ground
 from .laid import Laid, neighbours
 from .rows.layout import lay_out
 from .totals import Totals, add_up
@@ -31,10 +32,11 @@ class Plan:
 
 def lay(piece: Piece) -> Laid:
     """Rows and dots, without verdicts. Raises PlanError past the bound on dots."""
-    context, rows = lay_out(piece)
+    halves, rows = lay_out(piece)
     palette = Palette(piece)
-    dots = columns(piece, rows, palette)
-    return Laid(piece, context, rows, dots, tuple(palette.shades), palette.ramps(), neighbours(context, rows))
+    dots = columns(piece, halves, rows, palette)
+    near = neighbours(halves, rows)
+    return Laid(piece, ground(piece.blank), halves, rows, dots, tuple(palette.shades), palette.ramps(), near)
 
 
 def plan(piece: Piece, verdicts: bool = True) -> Plan:

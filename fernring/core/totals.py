@@ -33,7 +33,7 @@ def add_up(laid: Laid) -> Totals:
         dots=len(dots),
         rows=sum(1 for row in laid.rows if len(row.x)),
         edge=laid.edge,
-        left=laid.context.limit - laid.edge,
+        left=laid.left,
         symmetry=gcd(*rings) if rings else 1,
         sizes=tuple(zip(diameters[::-1].tolist(), counts[::-1].tolist(), strict=True)),
         shades=tuple(np.bincount(dots.shade, minlength=len(laid.shades)).tolist()),

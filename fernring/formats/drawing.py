@@ -29,6 +29,23 @@ class Line:
 
 
 @dataclass(frozen=True)
+class Path:
+    """A line through points, shape (n, 2); closed when its last joins the first."""
+
+    points: Array
+    stroke: Stroke = "plain"
+    closed: bool = False
+
+
+@dataclass(frozen=True)
+class Area:
+    """A region inside a closed line, filled with one colour."""
+
+    points: Array
+    colour: str
+
+
+@dataclass(frozen=True)
 class Text:
     """`size` is the height of the type in mm; the anchor is on the base line."""
 
@@ -60,7 +77,7 @@ class Discs:
     domed: bool = True
 
 
-Primitive = Circle | Line | Text | Outlines | Discs
+Primitive = Circle | Line | Path | Area | Text | Outlines | Discs
 
 
 @dataclass(frozen=True)

@@ -1,13 +1,16 @@
 """The full-size guide: what is drawn on it, as primitives, and the pages it is printed on."""
 
 from dataclasses import dataclass
-from math import cos, radians, sin
 from typing import Literal
 
+from ..core.advice.verdict import plain
+from ..core.geometry.surface import ring_reach
+from ..core.ground.words import size
+from ..core.guides.lines import GuideLine, guide_lines
 from ..core.laid import Laid
-from .drawing import Circle, Drawing, Line, Outlines, Primitive, Text, crosses
+from .drawing import Circle, Drawing, Line, Outlines, Path, Primitive, Stroke, Text, crosses
 from .paper import FOOT, MARGIN, OVERLAP, Paper, Tile, Tiling, tiled
-from .plan_json import drawn_spokes
+from .picture import outer_reach
 
 EDGE = 4.0
 BAR = 100.0
@@ -26,23 +29,50 @@ class GuideChoice:
 
 
 def guide_drawing(laid: Laid, choice: GuideChoice) -> Drawing:
-    """The guide itself, the blank's centre at the origin. Circles are drawn at reach, as seen from above."""
-    rim = laid.context.surface.reach(laid.context.surface.rim)
+    """The guide itself, the blank's centre at the origin: everything where it is seen from above."""
+    ground = laid.ground
     primitives: list[Primitive] = []
     if choice.dots != "none":
         primitives += _dots(laid, choice)
-    primitives.append(Circle(0, 0, rim, "bold"))
-    if choice.border and 0 < laid.context.limit < laid.context.surface.rim:
-        primitives.append(Circle(0, 0, laid.context.surface.reach(laid.context.limit), "dashed"))
-    if choice.spokes:
-        primitives += [Line(0, 0, rim * sin(a), -rim * cos(a), "fine") for a in map(radians, drawn_spokes(laid))]
-    if choice.circles:
-        for circle in laid.piece.guides.circles:
-            reach = laid.context.surface.reach(circle.walk)
-            primitives += [Circle(0, 0, reach, "plain"), Text(0.6, -reach - 0.6, f"{circle.walk:g}", 2.2)]
+    primitives.append(_outline(laid))
+    if choice.border:
+        primitives += _border(laid)
+    for line in guide_lines(laid.piece, ground, laid.rows):
+        if (choice.spokes if line.kind == "spoke" else choice.circles) and line.points[:, 2].mean() >= -1e-9:
+            primitives += _line(line)
     primitives += [Line(-3, 0, 3, 0, "plain"), Line(0, -3, 0, 3, "plain")]
-    side = 2 * (rim + EDGE)
-    return Drawing(-side / 2, -side / 2, side, side, tuple(primitives))
+    low, high = ground.outline.min(axis=0) - EDGE, ground.outline.max(axis=0) + EDGE
+    (left, top), (width, height) = low.tolist(), (high - low).tolist()
+    return Drawing(left, top, width, height, tuple(primitives))
+
+
+def _outline(laid: Laid) -> Primitive:
+    if laid.ground.round:
+        return Circle(0, 0, outer_reach(laid), "bold")
+    return Path(laid.ground.outline, "bold", True)
+
+
+def _border(laid: Laid) -> list[Primitive]:
+    """The border line, dashed, where it is not the edge itself."""
+    ground = laid.ground
+    if ground.round:
+        inside = 0 < ground.limit < ground.surface.rim
+        return [Circle(0, 0, ring_reach(ground.surface, ground.limit), "dashed")] if inside else []
+    narrow = laid.piece.blank.border > 0 or laid.piece.blank.reduced
+    return [Path(part, "dashed", True) for part in ground.clear] if narrow else []
+
+
+def _line(line: GuideLine) -> list[Primitive]:
+    stroke: Stroke = "fine" if line.kind in ("spoke", "midline", "diagonal") else "plain"
+    plan = line.points[:, :2]
+    if line.reach is not None:
+        shapes: list[Primitive] = [Circle(0, 0, line.reach, stroke)]
+    else:
+        shapes = [Path(plan, stroke, line.closed)]
+    if line.label:
+        x, y = plan[0].tolist()
+        shapes.append(Text(x + 0.6, y - 0.6, line.label, 2.2))
+    return shapes
 
 
 def _dots(laid: Laid, choice: GuideChoice) -> list[Primitive]:
@@ -75,7 +105,7 @@ def _furniture(laid: Laid, tiling: Tiling, tile: Tile, number: int, date: str) -
     right = tiling.width - MARGIN
     parts: list[Primitive] = [
         Text(MARGIN, foot + 7, piece.name, 4.2, bold=True),
-        Text(MARGIN, foot + 12.5, f"{piece.blank.outline.diameter:g} mm round, {piece.segments} segments", 2.8),
+        Text(MARGIN, foot + 12.5, f"{plain(size(piece.blank))}, {piece.segments} segments", 2.8),
         Text(right, foot + 7, f"Page {number} of {count}, {date}", 2.8, "end"),
         Text(right, foot + 12.5, "Print at 100 % (actual size, no fitting to the page).", 2.8, "end"),
         Line(MARGIN, bar_y, MARGIN + BAR, bar_y, "bold"),

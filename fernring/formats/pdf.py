@@ -7,9 +7,10 @@ import numpy as np
 from reportlab.pdfbase import pdfmetrics
 from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
+from reportlab.pdfgen.pathobject import PDFPathObject
 
 from ..core.laid import Laid
-from .drawing import WIDTH_MM, Circle, Discs, Drawing, Line, Outlines, Primitive, Stroke, Text
+from .drawing import WIDTH_MM, Area, Circle, Discs, Drawing, Line, Outlines, Path, Primitive, Stroke, Text
 from .fonts import BOLD, REGULAR, font_file, printable
 from .guide import GuideChoice, guide_drawing, guide_pages
 from .paper import MARGIN, Tile, Tiling
@@ -76,14 +77,28 @@ def _draw_shapes(canvas: Canvas, primitives: Iterable[Primitive]) -> None:
             _caps(canvas, shape.x, shape.y, 2 * shape.radius)
         elif isinstance(shape, Text):
             _text(canvas, shape)
+        elif isinstance(shape, Area):
+            canvas.setFillColor(shape.colour)
+            canvas.drawPath(_through(canvas, shape.points, True), stroke=0, fill=1)
         else:
             _stroked(canvas, shape)
 
 
-def _stroked(canvas: Canvas, shape: Circle | Line) -> None:
+def _through(canvas: Canvas, points: np.ndarray, closed: bool) -> PDFPathObject:
+    path = canvas.beginPath()
+    for k, (x, y) in enumerate(points.tolist()):
+        (path.lineTo if k else path.moveTo)(x, y)
+    if closed:
+        path.close()
+    return path
+
+
+def _stroked(canvas: Canvas, shape: Circle | Line | Path) -> None:
     _pen(canvas, shape.stroke)
     if isinstance(shape, Circle):
         canvas.circle(shape.x, shape.y, shape.radius)
+    elif isinstance(shape, Path):
+        canvas.drawPath(_through(canvas, shape.points, shape.closed))
     else:
         canvas.line(shape.x1, shape.y1, shape.x2, shape.y2)
 

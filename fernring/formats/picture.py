@@ -1,24 +1,36 @@
-"""The piece as it will look when painted, as primitives: the blank and its dots as paint."""
+"""The piece as it will look when painted, seen from the front, as primitives."""
 
 import numpy as np
 
 from ..core.laid import Laid
-from .drawing import Discs, Drawing, Primitive
+from .drawing import Area, Discs, Drawing, Primitive
 
 MARGIN = 4.0
 
 
 def picture(laid: Laid) -> Drawing:
-    """The blank in its base colour and every dot in its shade, row by row."""
-    rim = laid.context.surface.reach(laid.context.surface.rim)
-    one = np.zeros(1)
-    shapes: list[Primitive] = [Discs(one, one, np.array([rim]), laid.piece.blank.base.colour, domed=False)]
+    """The blank in its base colour and every dot in its shade, row by row; what lies on the back is not seen."""
+    shapes: list[Primitive] = [_blank(laid)]
     dots = laid.dots
+    seen = np.ones(len(dots), bool) if dots.normal is None else dots.normal[:, 2] > 0
     for index in range(len(laid.rows)):
         part = slice(dots.first[index], dots.first[index + 1])
         for shade in np.unique(dots.shade[part]):
-            own = dots.shade[part] == shade
+            own = (dots.shade[part] == shade) & seen[part]
             x, y, r = dots.x[part][own], dots.y[part][own], dots.radius[part][own]
             shapes.append(Discs(x, y, r, laid.shades[shade].colour))
-    side = 2 * (rim + MARGIN)
-    return Drawing(-side / 2, -side / 2, side, side, tuple(shapes))
+    low, high = laid.ground.outline.min(axis=0) - MARGIN, laid.ground.outline.max(axis=0) + MARGIN
+    (left, top), (width, height) = low.tolist(), (high - low).tolist()
+    return Drawing(left, top, width, height, tuple(shapes))
+
+
+def _blank(laid: Laid) -> Primitive:
+    base = laid.piece.blank.base.colour
+    if laid.ground.round:
+        return Discs(np.zeros(1), np.zeros(1), np.array([outer_reach(laid)]), base, domed=False)
+    return Area(laid.ground.outline, base)
+
+
+def outer_reach(laid: Laid) -> float:
+    """Reach of a round outline."""
+    return min(laid.ground.surface.widest, laid.ground.surface.rim)

@@ -7,6 +7,9 @@ from typing import Any
 import numpy as np
 import orjson
 
+from ..core.ground.section import poles, section, span
+from ..core.ground.words import size
+from ..core.guides.lines import GuideLine, guide_lines
 from ..core.laid import Laid
 from ..core.plan import Plan
 
@@ -21,17 +24,52 @@ def plan_bytes(plan: Plan) -> bytes:
 def plan_object(plan: Plan) -> dict[str, Any]:
     laid = plan.laid
     return {
-        "rim": laid.context.surface.rim,
-        "limit": laid.context.limit,
+        "rim": laid.ground.surface.rim,
+        "limit": laid.ground.limit,
+        "blank": _blank(laid),
         "rows": [_row(laid, index) for index in range(len(laid.rows))],
         "shades": [{"name": s.name, "colour": s.colour, "finish": s.finish} for s in laid.shades],
         "ramps": laid.ramps,
         "dots": _dots(plan),
-        "spokes": drawn_spokes(laid),
-        "circles": [{"id": c.id, "reach": laid.context.surface.reach(c.walk)} for c in laid.piece.guides.circles],
+        "guides": [_guide(line) for line in guide_lines(laid.piece, laid.ground, laid.rows)],
         "verdicts": [asdict(verdict) | {"remedies": _remedies(verdict)} for verdict in plan.verdicts],
         "totals": asdict(plan.totals),
     }
+
+
+def _blank(laid: Laid) -> dict[str, Any]:
+    """Outline and border line in plan, and the surface seen from the side."""
+    ground = laid.ground
+    cut = section(laid.piece.blank, ground)
+    top, low = poles(ground) if ground.back is not None else (0.0, 0.0)
+    return {
+        "words": size(laid.piece.blank),
+        "round": ground.round,
+        "span": span(ground),
+        "outline": _plane(_thinned(ground.outline, ground.round)),
+        "clear": [_plane(_thinned(part, ground.round)) for part in ground.clear],
+        "section": None if cut is None else _plane(cut),
+        "relief": laid.piece.blank.relief.kind,
+        "lie": float(np.degrees(ground.lie_rad)),
+        "closed": ground.back is not None,
+        "middle": (top + low) / 2,
+        "half": [ground.surface.rim, ground.back.rim] if ground.back else [ground.surface.rim],
+    }
+
+
+def _thinned(points: np.ndarray, round_: bool) -> np.ndarray:
+    """A circle is drawn as one; fewer corners are sent of it."""
+    return points[:: max(1, len(points) // 120)] if round_ else points
+
+
+def _plane(points: np.ndarray) -> dict[str, Any]:
+    x, y = np.round(points.T, 3)
+    return {"x": np.ascontiguousarray(x), "y": np.ascontiguousarray(y)}
+
+
+def _guide(line: GuideLine) -> dict[str, Any]:
+    x, y, z = (np.ascontiguousarray(column) for column in np.round(line.points.T, 3))
+    return {"kind": line.kind, "label": line.label, "closed": line.closed, "x": x, "y": y, "z": z}
 
 
 def _remedies(verdict: Any) -> list[dict[str, Any]]:
@@ -78,12 +116,7 @@ def _dots(plan: Plan) -> dict[str, Any]:
         "shade": dots.shade,
         "hand": dots.hand,
     }
-    return columns if dots.flat else columns | {"z": np.round(dots.z, 4)}
-
-
-def drawn_spokes(laid: Laid) -> list[float]:
-    """Angles (degrees) of the spokes that are drawn."""
-    n, drawn = laid.piece.segments, laid.piece.guides.spokes
-    every = {"all": 1, "every second": 2, "first cross": max(n // 4, 1), "none": n + 1}[drawn]
-    count = range(0, n, every) if every <= n else range(0)
-    return [(laid.piece.turn + k * 360 / n) % 360 for k in count]
+    if dots.normal is None:
+        return columns
+    nx, ny, nz = (np.ascontiguousarray(column) for column in np.round(dots.normal.T, 5))
+    return columns | {"z": np.round(dots.z, 4), "nx": nx, "ny": ny, "nz": nz}

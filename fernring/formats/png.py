@@ -5,7 +5,7 @@ from io import BytesIO
 from PIL import Image, ImageColor, ImageDraw, PngImagePlugin
 
 from ..core.errors import FitError
-from .drawing import Discs, Drawing
+from .drawing import Area, Discs, Drawing
 
 LEAST_PIXELS, MOST_PIXELS = 200, 4000
 FINER = 2
@@ -22,6 +22,9 @@ def png(drawing: Drawing, pixels: int) -> bytes:
     for shape in drawing.primitives:
         if isinstance(shape, Discs):
             _discs(draw, shape, drawing, scale)
+        elif isinstance(shape, Area):
+            points = (shape.points - [drawing.left, drawing.top]) * scale
+            draw.polygon([tuple(point) for point in points.tolist()], fill=shape.colour)
     small = image.resize((pixels, round(pixels * drawing.height / drawing.width)), Image.Resampling.LANCZOS)
     out = BytesIO()
     dots_per_inch = pixels / drawing.width * 25.4

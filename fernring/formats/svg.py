@@ -3,7 +3,8 @@
 from collections.abc import Iterator
 from xml.sax.saxutils import escape, quoteattr
 
-from .drawing import WIDTH_MM, Circle, Discs, Drawing, Line, Outlines, Primitive, Text
+from ..core.geometry.surface import Array
+from .drawing import WIDTH_MM, Area, Circle, Discs, Drawing, Line, Outlines, Path, Primitive, Text
 
 
 def svg(drawing: Drawing, title: str) -> str:
@@ -28,6 +29,10 @@ def _shape(shape: Primitive) -> Iterator[str]:
     elif isinstance(shape, Line):
         ends = f'x1="{shape.x1:.8g}" y1="{shape.y1:.8g}" x2="{shape.x2:.8g}" y2="{shape.y2:.8g}"'
         yield f"<line {ends}{_stroke(shape)}/>"
+    elif isinstance(shape, Path):
+        yield f'<path d="{_data(shape.points, shape.closed)}"{_stroke(shape)}/>'
+    elif isinstance(shape, Area):
+        yield f'<path d="{_data(shape.points, True)}" fill="{shape.colour}" stroke="none"/>'
     elif isinstance(shape, Text):
         weight = ' font-weight="600"' if shape.bold else ""
         yield (
@@ -45,6 +50,10 @@ def _circles(dots: Outlines | Discs) -> Iterator[str]:
         yield f'<circle cx="{x:.7g}" cy="{y:.7g}" r="{r:.7g}"/>'
 
 
-def _stroke(shape: Circle | Line) -> str:
+def _data(points: Array, closed: bool) -> str:
+    return "M" + "L".join(f"{x:.7g} {y:.7g}" for x, y in points.tolist()) + ("Z" if closed else "")
+
+
+def _stroke(shape: Circle | Line | Path) -> str:
     dash = ' stroke-dasharray="2 1.5"' if shape.stroke == "dashed" else ""
     return f' stroke-width="{WIDTH_MM[shape.stroke]:g}"{dash}'

@@ -55,7 +55,7 @@ def install(app: FastAPI) -> None:
 
     async def invalid(_: Request, error: Exception) -> JSONResponse:
         assert isinstance(error, RequestValidationError)
-        field, message = first_sentence(error.errors())
+        field, message = first_sentence(error.errors(), error.body)
         return error_response(422, "value", message, field)
 
     async def http(_: Request, error: Exception) -> JSONResponse:

@@ -47,11 +47,44 @@ class DotColumns(BaseModel):
     level: list[int]
     shade: list[int]
     hand: list[int]
+    nx: list[float] | None = None
+    ny: list[float] | None = None
+    nz: list[float] | None = None
 
 
-class CircleAnswer(BaseModel):
-    id: str
-    reach: float
+class LineAnswer(BaseModel):
+    x: list[float]
+    y: list[float]
+
+
+class BlankAnswer(BaseModel):
+    """Lengths in `words` stand in braces, in mm. `section` is the surface seen from the side, (across, height).
+
+    `span` is half the side of a square that holds the blank from every side it is shown; `middle` the height about
+    which a ball or egg is turned; `half` the walk from pole to widest circle of each half; `lie` the degrees by which
+    the outline is turned.
+    """
+
+    words: str
+    round: bool
+    span: float
+    outline: LineAnswer
+    clear: list[LineAnswer]
+    section: LineAnswer | None
+    relief: str
+    lie: float
+    closed: bool
+    middle: float
+    half: list[float]
+
+
+class GuideAnswer(BaseModel):
+    kind: str
+    label: str
+    closed: bool
+    x: list[float]
+    y: list[float]
+    z: list[float]
 
 
 class RemedyAnswer(BaseModel):
@@ -86,11 +119,11 @@ class TotalsAnswer(BaseModel):
 class PlanAnswer(BaseModel):
     rim: float
     limit: float
+    blank: BlankAnswer
     rows: list[RowAnswer]
     shades: list[ShadeAnswer]
     ramps: dict[str, list[str]]
     dots: DotColumns
-    spokes: list[float]
-    circles: list[CircleAnswer]
+    guides: list[GuideAnswer]
     verdicts: list[VerdictAnswer]
     totals: TotalsAnswer

@@ -37,7 +37,7 @@ class BenchTest(BrowserTestCase):
 class BeginTest(BrowserTestCase):
     def test_only_the_diameter_is_typed(self) -> None:
         self.visit("/")
-        self.page.get_by_role("link", name="New piece").click()
+        self.page.get_by_role("link", name="New piece", exact=True).click()
         expect(self.page.get_by_label("Diameter", exact=True)).to_be_focused()
         self.page.keyboard.type("123")
         self.page.keyboard.press("Enter")
@@ -70,7 +70,7 @@ class BeginTest(BrowserTestCase):
         self.visit("/begin")
         field = self.page.get_by_label("Diameter", exact=True)
         for typed, words in (
-            ("0", "Diameter must be between 30 mm and 400 mm (given: 0)."),
+            ("0", "Diameter must be between 10 mm and 1000 mm (given: 0)."),
             ("-5", "given: -5"),
             ("1e9", "“1e9” is not a length"),
             ("ninety", "“ninety” is not a length"),

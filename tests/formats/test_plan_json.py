@@ -4,8 +4,9 @@ import orjson
 from hypothesis import given, settings
 
 from fernring.core.document.piece import Piece
+from fernring.core.guides.lines import drawn_spokes
 from fernring.core.plan import plan
-from fernring.formats.plan_json import drawn_spokes, plan_bytes
+from fernring.formats.plan_json import plan_bytes
 from tests import samples
 from tests.assertions import FernTestCase
 
@@ -45,7 +46,7 @@ class PlanJsonTest(FernTestCase):
 
     def test_spokes_as_chosen(self) -> None:
         def spokes(drawn: str, segments: int = 12) -> list[float]:
-            return drawn_spokes(plan(samples.piece(guides={"spokes": drawn}, segments=segments, turn=5)).laid)
+            return drawn_spokes(samples.piece(guides={"spokes": drawn}, segments=segments, turn=5))
 
         self.assertEqual(spokes("all"), [5 + 30 * k for k in range(12)])
         self.assertEqual(spokes("every second"), [5 + 60 * k for k in range(6)])

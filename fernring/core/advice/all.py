@@ -5,13 +5,22 @@ from dataclasses import replace
 from ..laid import Laid
 from .closing import closing_verdicts
 from .edges import edge_verdicts
+from .guides import guide_verdicts
 from .room import room_verdicts
 from .shade import shade_verdicts
 from .tool import tool_verdicts
 from .touching import touching_verdicts
 from .verdict import Verdict
 
-_CHECKS = (room_verdicts, touching_verdicts, edge_verdicts, closing_verdicts, tool_verdicts, shade_verdicts)
+_CHECKS = (
+    room_verdicts,
+    touching_verdicts,
+    edge_verdicts,
+    closing_verdicts,
+    tool_verdicts,
+    shade_verdicts,
+    guide_verdicts,
+)
 _ORDER = {"serious": 0, "warning": 1, "note": 2}
 
 

@@ -5,9 +5,10 @@ from collections.abc import Iterator
 import numpy as np
 
 from ..document.row import Nested
+from ..geometry.surface import Array
 from ..laid import Laid
 from .sizes import shrink
-from .verdict import MOST_PLACES, Remedy, Verdict, change, mm
+from .verdict import MOST_PLACES, Remedy, Severity, Verdict, change, mm
 
 TOLERANCE = 1e-6
 WORTH_SAYING = 0.05
@@ -15,49 +16,55 @@ WORTH_SAYING = 0.05
 
 def edge_verdicts(laid: Laid) -> Iterator[Verdict]:
     """Rows past the border, and the space between the last painted edge and the border."""
-    limit, rim = laid.context.limit, laid.context.surface.rim
+    if laid.context.limit <= 0:
+        text = "The border leaves nothing to paint on: make it narrower."
+        yield Verdict("no surface", "no surface", "serious", text)
+        return
     for index, row in enumerate(laid.rows):
-        if len(row.x) and row.outer > limit + TOLERANCE:
-            yield _over(laid, index, row.outer, row.outer > rim + TOLERANCE)
-    left = limit - laid.edge
+        if len(row.x):
+            yield from _over(laid, index)
     if not laid.piece.rows:
         add = Remedy("Add a row", action="add row")
         yield Verdict("empty", "empty", "note", "No rows yet: add the centre and a first row.", remedies=(add,))
-    elif left > WORTH_SAYING:
-        yield Verdict("space left", "space left", "note", f"{mm(left)} left at the edge.", remedies=_fill(laid))
+    elif laid.left > WORTH_SAYING:
+        yield Verdict("space left", "space left", "note", f"{mm(laid.left)} left at the edge.", remedies=_fill(laid))
 
 
-def _over(laid: Laid, index: int, outer: float, off: bool) -> Verdict:
-    row = laid.piece.rows[index]
-    limit, rim = laid.context.limit, laid.context.surface.rim
-    code = "off the blank" if off else "over the border"
-    text = (
-        f"{laid.name(index).capitalize()} hangs {mm(outer - rim)} off the blank."
-        if off
-        else f"{laid.name(index).capitalize()} runs {mm(outer - limit)} over the border."
-    )
-    first = laid.dots.first[index]
-    over = np.flatnonzero(laid.rows[index].walk + laid.rows[index].radius > limit + TOLERANCE)[:MOST_PLACES] + first
-    return Verdict(
-        code,
-        f"{code}:{row.id}",
-        "serious" if off else "warning",
-        text,
-        (index,),
-        tuple(over.tolist()),
-        _inward(laid, index),
-    )
+def _over(laid: Laid, index: int) -> Iterator[Verdict]:
+    """One verdict for the row: off the blank if any dot hangs off it, else over the border."""
+    parts = [(np.full(len(p.x), p.walk), p.x, p.y, p.radius, p.half == "back") for p in laid.rows[index].both]
+    over = np.concatenate([laid.ground.over(*part) for part in parts])
+    off = np.concatenate([laid.ground.off(*part) for part in parts])
+    who = laid.name(index).capitalize()
+    if float(off.max()) > TOLERANCE:
+        text = f"{who} hangs {mm(float(off.max()))} off the blank{_places(off)}."
+        yield _verdict(laid, index, "off the blank", "serious", text, off)
+    elif float(over.max()) > TOLERANCE:
+        text = f"{who} runs {mm(float(over.max()))} over the border{_places(over)}."
+        yield _verdict(laid, index, "over the border", "warning", text, over)
 
 
-def _inward(laid: Laid, index: int) -> tuple[Remedy, ...]:
+def _places(over: Array) -> str:
+    """Where only a part of the row is over."""
+    count = int((over > TOLERANCE).sum())
+    return "" if count == len(over) else f" at {count} place{'s' if count > 1 else ''}"
+
+
+def _verdict(laid: Laid, index: int, code: str, severity: Severity, text: str, over: Array) -> Verdict:
+    dots = np.flatnonzero(over > TOLERANCE)[:MOST_PLACES] + laid.dots.first[index]
+    key = f"{code}:{laid.piece.rows[index].id}"
+    return Verdict(code, key, severity, text, (index,), tuple(dots.tolist()), _inward(laid, index, float(over.max())))
+
+
+def _inward(laid: Laid, index: int, over: float) -> tuple[Remedy, ...]:
     row, placed = laid.piece.rows[index], laid.rows[index]
     most = max(placed.diameters)
     remedies = []
-    if row.track.kind == "ring" and laid.context.limit > most / 2:
-        walk = {"kind": "walk", "walk": laid.context.limit - most / 2}
-        moved = (change("rows", index, "distance", walk), change("rows", index, "fit", None))
+    limit = laid.context.limit if laid.ground.laps else laid.context.limit - most / 2
+    if row.track.kind == "ring" and 0 < limit < placed.walk:
+        moved = (change("rows", index, "distance", {"kind": "walk", "walk": limit}), change("rows", index, "fit", None))
         remedies.append(Remedy("Move it in to the border", moved))
-    smaller = shrink(row, index, laid.piece.tools, 2 * (laid.context.limit - placed.walk))
+    smaller = shrink(row, index, laid.piece.tools, most - 2 * over)
     if smaller:
         remedies.append(Remedy(*smaller))
     return tuple(remedies)

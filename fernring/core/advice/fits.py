@@ -7,12 +7,10 @@ from ..document.changes import Change
 from ..document.piece import Piece
 from ..document.row import Row
 from ..errors import FitError
-from ..rows.context import Context
 from ..rows.counts import allowed, as_count
 from ..rows.fitting import MOST_DIAMETER
-from ..rows.layout import lay_out, open_context, outermost
+from ..rows.layout import Halves, lay_out, left_over, open_halves, place_row
 from ..rows.placed import PlacedRow
-from ..rows.solve import solve
 from .sizes import KitSize, kit_sizes
 from .verdict import change
 
@@ -52,27 +50,27 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
     sizes = kit_sizes(piece.tools)
     if not sizes:
         raise FitError("The piece has no tools to choose a size from; add some from the kit.", "tools")
-    context, now = _context_at(piece, index)
+    halves, now = _halves_at(piece, index)
     row = piece.rows[index]
     candidates = []
     for n in _counts(row, piece.segments, now):
         for member in range(len(row.pattern) if row.track.kind == "ring" else 1):
             for size in sizes:
                 trial = _trial(row, n, member, size, piece.segments)
-                placed = solve(trial, index, context)
-                if _fits(placed, row.gap, context.limit):
+                placed = place_row(trial, index, halves)
+                if _fits(placed, row.gap, halves):
                     candidates.append((_distance(row, now, n, member, size), trial, placed, member, size))
     candidates.sort(key=lambda entry: entry[0])
     chosen = [_alternative(piece, index, now, *entry[1:]) for entry in candidates[:SHORT_TABLE]]
     return sorted(chosen, key=lambda alternative: (alternative.repeats, alternative.member, alternative.diameter))
 
 
-def _context_at(piece: Piece, index: int) -> tuple[Context, PlacedRow]:
+def _halves_at(piece: Piece, index: int) -> tuple[Halves, PlacedRow]:
     """What the row sees, and the row as it stands."""
-    context = open_context(piece)
+    halves = open_halves(piece)
     for k, row in enumerate(piece.rows[:index]):
-        context = context.with_row(solve(row, k, context))
-    return context, solve(piece.rows[index], index, context)
+        halves = halves.with_row(place_row(row, k, halves))
+    return halves, place_row(piece.rows[index], index, halves)
 
 
 def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:
@@ -91,10 +89,10 @@ def _trial(row: Row, n: int, member: int, size: KitSize, segments: int) -> Row:
     return row.model_copy(update={"pattern": pattern, "count": as_count(n, segments), "fit": fit})
 
 
-def _fits(placed: PlacedRow, gap: float, limit: float) -> bool:
+def _fits(placed: PlacedRow, gap: float, halves: Halves) -> bool:
     """Room within the border, the gap kept, and neighbours not so far apart that the row falls to pieces."""
     widest = max(placed.diameters)
-    inside = not placed.noroom and placed.outer <= limit + 1e-6 and widest <= MOST_DIAMETER
+    inside = not placed.noroom and left_over(halves, (placed,)) >= -1e-6 and widest <= MOST_DIAMETER
     return inside and placed.clear >= gap - 1e-6 and (placed.clear == inf or placed.clear <= LOOSEST * widest + gap)
 
 
@@ -108,7 +106,7 @@ def _alternative(
     piece: Piece, index: int, now: PlacedRow, trial: Row, placed: PlacedRow, member: int, size: KitSize
 ) -> Alternative:
     rows = (*piece.rows[:index], trial, *piece.rows[index + 1 :])
-    context, laid = lay_out(piece.model_copy(update={"rows": rows}))
+    after, laid = lay_out(piece.model_copy(update={"rows": rows}))
     row = piece.rows[index]
     changes = [change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})]
     if row.track.kind == "ring":
@@ -124,7 +122,7 @@ def _alternative(
         tool_name=size.name,
         walk=placed.walk,
         clear=None if placed.clear == inf else placed.clear,
-        left=context.limit - outermost(laid),
+        left=left_over(after, laid),
         lost=sum(1 for later in laid[index + 1 :] if later.noroom),
         current=same,
         changes=tuple(changes),

@@ -2,11 +2,11 @@
 
 from ..document.names import fresh_id
 from ..document.piece import MAX_ROWS, Piece
+from ..document.relief import Ball, Egg
 from ..document.row import CentreTrack, Member, Nested, Offset, OnLines, Row
 from ..errors import FitError
 from ..rows.counts import allowed, as_count
-from ..rows.layout import lay_out
-from ..rows.solve import solve
+from ..rows.layout import lay_out, place_row
 from .sizes import kit_sizes
 
 CENTRE_SHARE = 0.12
@@ -23,7 +23,8 @@ def next_row(piece: Piece) -> Row:
         raise FitError("The piece has no tools to make a row with; add some from the kit.", "tools")
     if len(piece.rows) >= MAX_ROWS:
         raise FitError(f"A piece holds at most {MAX_ROWS} rows.", "rows")
-    context, placed = lay_out(piece)
+    halves, placed = lay_out(piece)
+    context = halves.front
     ident = fresh_id("row", [row.id for row in piece.rows])
     if not piece.rows:
         fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
@@ -35,9 +36,16 @@ def next_row(piece: Piece) -> Row:
     smaller = [s for s in reversed(sizes) if s.diameter <= max(wanted, sizes[0].diameter) + 1e-9]
     for size in smaller:
         row = _row(piece, ident, Member(diameter=size.diameter, tool=size.tool), before)
-        if not solve(row, len(piece.rows), context).noroom:
+        if not place_row(row, len(piece.rows), halves).noroom:
             return row
     raise FitError(f"No further row fits: even {sizes[0].diameter:g} mm dots would pass the border.", "rows")
+
+
+def _half(piece: Piece) -> str:
+    """Where the last row is; a ball or egg begins on both halves."""
+    if piece.rows:
+        return piece.rows[-1].half
+    return "both" if isinstance(piece.blank.relief, Ball | Egg) else "front"
 
 
 def _row(piece: Piece, ident: str, member: Member, n: int, centre: bool = False) -> Row:
@@ -49,6 +57,7 @@ def _row(piece: Piece, ident: str, member: Member, n: int, centre: bool = False)
             "pattern": (member,),
             "count": as_count(n, piece.segments),
             "gap": piece.safe_gap,
+            "half": _half(piece),
             "shades": shades,
         }
     )

@@ -3,8 +3,7 @@
 from collections.abc import Iterator
 
 from ..laid import Laid
-from ..rows.context import Context
-from ..rows.solve import solve
+from ..rows.layout import halves_before, place_row
 from .sizes import give_size, kit_sizes
 from .verdict import Remedy, Verdict, change, mm
 
@@ -40,16 +39,10 @@ def _smaller(laid: Laid, index: int) -> tuple[Remedy, ...]:
     row = laid.piece.rows[index]
     if len(row.pattern) != 1:
         return ()
-    context = _context_before(laid, index)
+    halves = halves_before(laid.piece, laid.rows, index)
     smaller = [size for size in reversed(kit_sizes(laid.piece.tools)) if size.diameter < row.pattern[0].diameter]
     for size in smaller[:MOST_TRIES]:
         member = row.pattern[0].model_copy(update={"diameter": size.diameter, "tool": size.tool})
-        if not solve(row.model_copy(update={"pattern": (member,)}), index, context).noroom:
+        if not place_row(row.model_copy(update={"pattern": (member,)}), index, halves).noroom:
             return (Remedy(f"Use {size.diameter:g} mm dots ({size.name})", give_size(row, index, 0, size)),)
     return ()
-
-
-def _context_before(laid: Laid, index: int) -> Context:
-    context = laid.context
-    before = tuple(row for row in laid.rows[:index] if len(row.x))
-    return Context(context.surface, context.segments, context.turn_rad, context.limit, context.circles, before)

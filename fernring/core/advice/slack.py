@@ -1,12 +1,14 @@
 """Spreading the slack: the same addition to the gap of nested rows until the last edge meets its target."""
 
+from collections.abc import Callable
 from dataclasses import dataclass
 
 from ..document.piece import Piece
 from ..document.row import CentreTrack, Nested, Row
 from ..errors import FitError
 from ..geometry.bisect import bisect
-from ..rows.layout import lay_out, outermost
+from ..geometry.root import root
+from ..rows.layout import lay_out, left_over, outermost
 
 MOST_GAP = 20.0
 CLOSE_ENOUGH = 1e-6
@@ -36,9 +38,17 @@ def spread_slack(piece: Piece) -> Spread:
     if before < -CLOSE_ENOUGH:
         raise FitError(f"There is no slack to spread: the rows already run {-before:.2f} mm too far.", "rows")
     most = min(MOST_GAP - max(piece.rows[index].gap for index in chosen), before + CLOSE_ENOUGH)
-    added = bisect(lambda delta: -_left(_widened(piece, chosen, delta), fixed), 0.0, max(most, 0.0), 1e-10)
+    added = _largest(lambda delta: -_left(_widened(piece, chosen, delta), fixed), max(most, 0.0))
     spread = _widened(piece, chosen, added)
     return Spread(spread, added, _left(spread, fixed), chosen)
+
+
+def _largest(over: Callable[[float], float], most: float) -> float:
+    """The largest addition that does not pass the target: quickly where rows slide smoothly, else by halving."""
+    quick = root(over, 0.0, most, CLOSE_ENOUGH / 10, 14)
+    if abs(over(quick)) <= CLOSE_ENOUGH / 10:
+        return quick
+    return bisect(over, 0.0, most, 1e-10)
 
 
 def _is_nested(row: Row) -> bool:
@@ -67,9 +77,9 @@ def _widened(piece: Piece, chosen: tuple[int, ...], delta: float) -> Piece:
 
 def _left(piece: Piece, fixed: int | None) -> float:
     """What is left to the target (mm); far below nought when a row finds no room."""
-    context, rows = lay_out(piece)
+    halves, rows = lay_out(piece)
     if any(row.noroom for row in rows):
         return -MOST_GAP
     if fixed is None:
-        return context.limit - outermost(rows)
+        return left_over(halves, rows)
     return rows[fixed].inner - piece.safe_gap - outermost(rows[:fixed])

@@ -8,7 +8,7 @@ from ..document.row import Nested
 from ..geometry.contact import close_pairs
 from ..laid import Laid
 from ..rows.counts import allowed, as_count
-from ..rows.spacing import spacing_named
+from ..rows.hoop import hoop_on
 from .sizes import shrink
 from .verdict import MOST_PLACES, Remedy, Severity, Verdict, change, mm
 
@@ -88,10 +88,12 @@ def _own_remedies(laid: Laid, index: int, short: float) -> tuple[Remedy, ...]:
     """Fewer dots, smaller dots, or further out."""
     row, placed, piece = laid.piece.rows[index], laid.rows[index], laid.piece
     remedies = []
-    reach = laid.context.surface.reach(placed.walk)
-    spacing = spacing_named(row.spacing)
+    context = laid.halves.of(placed.half) or laid.context
+    hoop, first = hoop_on(context.surface, row.spacing), float(placed.angle_rad[0])
     fewer = [
-        n for n in allowed(piece.segments, placed.repeats - 1) if spacing.clear(reach, placed.diameters, n) >= row.gap
+        n
+        for n in allowed(piece.segments, placed.repeats - 1)
+        if hoop.clear(placed.walk, placed.diameters, n, first) >= row.gap
     ]
     if fewer:
         rule = as_count(fewer[-1], piece.segments).model_dump(mode="json")

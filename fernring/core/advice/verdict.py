@@ -46,7 +46,7 @@ def mm(length: float) -> str:
 
 def plain(text: str) -> str:
     """The sentence with its lengths in millimetres, to a hundredth."""
-    return re.sub(r"\{(-?[\d.e-]+)\}", lambda match: f"{float(match[1]):.2f} mm", text)
+    return re.sub(r"\{(-?[\d.e-]+)\}", lambda match: f"{round(float(match[1]), 2):g} mm", text)
 
 
 def change(*path_and_value: Any) -> Change:

@@ -2,24 +2,46 @@
 
 from typing import Annotated, Literal
 
-from pydantic import Field
+from pydantic import Field, model_validator
 
-from .numbers import BlankWidth, BorderWidth, Colour, Frozen, Name
+from .numbers import BorderWidth, Colour, Coordinate, Degrees, Frozen, Name, Percent
+from .outline import Cross, Heart, Outline, Rectangle, Round, Square
+from .relief import Ball, Egg, Flat, Plate, Relief
 
 Material = Literal["cast stone", "natural stone", "glazed tile", "canvas", "wood", "other"]
 
 
-class Round(Frozen):
-    kind: Literal["round"] = "round"
-    diameter: BlankWidth
+class NamedCentre(Frozen):
+    """Middle of length and width, centroid, centre of the largest circle inside, or of the smallest around."""
+
+    kind: Literal["middle", "centroid", "inscribed", "enclosing"] = "middle"
 
 
-class Flat(Frozen):
-    kind: Literal["flat"] = "flat"
+class SetCentre(Frozen):
+    """A point set by hand, in mm from the middle of length and width."""
+
+    kind: Literal["point"] = "point"
+    x: Coordinate
+    y: Coordinate
 
 
-Outline = Annotated[Round, Field(description="plan shape")]
-Relief = Annotated[Flat, Field(description="shape of the surface seen from the side")]
+Centre = Annotated[NamedCentre | SetCentre, Field(discriminator="kind")]
+
+
+class AtDegrees(Frozen):
+    """Turned clockwise from how it was measured."""
+
+    kind: Literal["angle"] = "angle"
+    degrees: Degrees = 0.0
+
+
+class AlongAxis(Frozen):
+    """Turned so that this axis stands upright."""
+
+    kind: Literal["longest axis", "symmetry axis"]
+
+
+Lie = Annotated[AtDegrees | AlongAxis, Field(discriminator="kind", description="how the outline lies")]
 
 
 class Base(Frozen):
@@ -30,10 +52,50 @@ class Base(Frozen):
 
 
 class Blank(Frozen):
-    """Outline, relief, material, the border kept clear (mm along the surface) and the base coat."""
+    """Outline, relief, material, base coat, where the centre is and how the outline lies.
+
+    `border` is kept clear evenly along the edge (mm along the surface; on a domed blank that is not round, as
+    seen from above). When `reduced` is set the border line is instead a copy of the outline, reduced about the
+    centre by that many per cent.
+    """
 
     outline: Outline
     relief: Relief = Flat()
     material: Material = "cast stone"
     border: BorderWidth = 3.0
+    reduced: Percent | None = None
     base: Base = Base()
+    centre: Centre = NamedCentre()
+    lie: Lie = AtDegrees()
+
+    @model_validator(mode="after")
+    def _possible(self) -> "Blank":
+        _possible_outline(self.outline)
+        if isinstance(self.relief, Plate | Ball | Egg) and not isinstance(self.outline, Round):
+            raise ValueError(f"a {self.relief.kind} has a round outline, and this one is a {self.outline.kind}")
+        if isinstance(self.outline, Round):
+            _possible_relief(self.relief, self.outline.diameter)
+        return self
+
+
+def _possible_outline(outline: Outline) -> None:
+    if isinstance(outline, Square | Rectangle):
+        least = outline.side if isinstance(outline, Square) else min(outline.length, outline.width)
+        if outline.corner > least / 2:
+            raise ValueError(
+                f"a corner radius is at most half the shorter side, {least / 2:g} mm, not {outline.corner:g}"
+            )
+    if isinstance(outline, Cross) and outline.arm > min(outline.length, outline.width):
+        raise ValueError(f"the bars of a cross are narrower than the cross; {outline.arm:g} mm is too wide")
+    if isinstance(outline, Heart) and outline.length < outline.width / 2:
+        raise ValueError(f"a heart {outline.width:g} mm wide is at least {outline.width / 2:g} mm long")
+
+
+def _possible_relief(relief: Relief, diameter: float) -> None:
+    if isinstance(relief, Plate) and relief.well >= diameter:
+        raise ValueError(f"the well of a plate is narrower than the plate, {diameter:g} mm, and {relief.well:g} is not")
+    if isinstance(relief, Egg) and not 0.2 * relief.length <= relief.widest <= 0.8 * relief.length:
+        raise ValueError(
+            f"an egg is widest between a fifth and four fifths of its length, {0.2 * relief.length:g} to "
+            f"{0.8 * relief.length:g} mm from its pole, not at {relief.widest:g} mm"
+        )

@@ -11,6 +11,9 @@ _mm = Field(strict=True, allow_inf_nan=False)
 
 BlankWidth = Annotated[float, _mm, Field(ge=10, le=1000)]
 BorderWidth = Annotated[float, _mm, Field(ge=0, le=200)]
+Length = Annotated[float, _mm, Field(ge=0, le=1000)]
+Coordinate = Annotated[float, _mm, Field(ge=-1000, le=1000)]
+Percent = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0, le=90)]
 DotDiameter = Annotated[float, _mm, Field(ge=0.2, le=60)]
 Gap = Annotated[float, _mm, Field(ge=0, le=20)]
 Walk = Annotated[float, _mm, Field(ge=0, le=1000)]

@@ -1,5 +1,6 @@
 """The piece: one self-contained, versioned document that plans the same on any machine."""
 
+import re
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
@@ -12,6 +13,7 @@ from .row import OnGuide, Row
 from .shelf import Paint, PaintShade, Ramp, Shade
 
 MAX_ROWS = 200
+STEPPED = re.compile(r"step-[1-9][0-9]{0,2}")
 
 
 class Accepted(Frozen):
@@ -54,6 +56,9 @@ class Piece(Frozen):
         for ramp in self.ramps:
             for stop in ramp.stops:
                 self._require_paint(f"ramp “{ramp.name}”", stop)
+        for ident in self.guides.at_rows:
+            if all(row.id != ident for row in self.rows):
+                raise ValueError(f"a guide circle follows the row “{ident}”, which the piece does not have")
         for number, row in enumerate(self.rows, 1):
             for shade in row.shades:
                 self._require_shade(f"row {number}", shade)
@@ -74,5 +79,8 @@ class Piece(Frozen):
             raise ValueError(f"{who} asks for step {shade.step} of the ramp “{ramp.name}”, which has {ramp.steps}")
 
     def _require_guide(self, who: str, row: Row) -> None:
-        if isinstance(row.distance, OnGuide) and all(c.id != row.distance.circle for c in self.guides.circles):
+        if not isinstance(row.distance, OnGuide):
+            return
+        stepped = self.guides.steps is not None and STEPPED.fullmatch(row.distance.circle)
+        if not stepped and all(c.id != row.distance.circle for c in self.guides.circles):
             raise ValueError(f"{who} sits on the guide circle “{row.distance.circle}”, which is not drawn")

@@ -36,7 +36,7 @@ def read_document(value: Any) -> Piece | Kit | Shelf:
     try:
         return model.model_validate(value)
     except ValidationError as error:
-        field, sentence = first_sentence(error.errors())
+        field, sentence = first_sentence(error.errors(), value)
         raise DocumentError(sentence, field) from error
 
 

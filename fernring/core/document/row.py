@@ -87,7 +87,8 @@ class Row(Frozen):
     """Count, size and distance are each a rule or fitted; `fit` names the one that is solved.
 
     `gap` is the clear distance asked between neighbours, and to what a nested row touches (mm).
-    `shades` take turns along the places. `boundary` rows are drawn first and not nested on.
+    `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
+    ball or egg only: the side whose pole the row is walked from.
     """
 
     id: Ident
@@ -100,5 +101,6 @@ class Row(Frozen):
     spacing: Literal["equal angles", "equal gaps"] = "equal angles"
     gap: Gap = 0.4
     fit: Literal["count", "size", "distance"] | None = None
+    half: Literal["front", "back", "both"] = "front"
     boundary: Annotated[bool, Field(strict=True)] = False
     shades: Annotated[tuple[Shade, ...], Field(min_length=1, max_length=24)]

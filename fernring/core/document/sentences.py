@@ -27,7 +27,7 @@ _LIMITS = {
 
 
 def field_path(location: Sequence[int | str]) -> str:
-    """`rows.3.gap` from a Pydantic location; union tags such as "walk" stay, they name the variant."""
+    """`rows.3.gap` from a Pydantic location."""
     return ".".join(str(part) for part in location)
 
 
@@ -43,9 +43,22 @@ def shown(value: Any) -> str:
     return text if len(text) <= 40 else text[:37] + "..."
 
 
-def sentence(error: Any) -> tuple[str, str]:
-    """(field, sentence) for one entry of `ValidationError.errors()`."""
-    location = [part for part in error["loc"] if part != "body"]
+def without_tags(location: Sequence[int | str], value: Any) -> list[int | str]:
+    """The location in the document as people wrote it: the `kind` of a variant is no step on the way."""
+    steps: list[int | str] = []
+    for part in location:
+        if isinstance(value, dict) and part not in value and value.get("kind") == part:
+            continue
+        steps.append(part)
+        inside = isinstance(value, dict) and part in value
+        inside = inside or (isinstance(value, list | tuple) and isinstance(part, int) and part < len(value))
+        value = value[part] if inside else None
+    return steps
+
+
+def sentence(error: Any, document: Any = None) -> tuple[str, str]:
+    """(field, sentence) for one entry of `ValidationError.errors()`; `document` is what was validated."""
+    location = without_tags([part for part in error["loc"] if part != "body"], document)
     if error["type"] == "value_error":
         text = str(error["ctx"]["error"])
         return field_path(location), text[:1].upper() + text[1:] + "."
@@ -54,8 +67,8 @@ def sentence(error: Any) -> tuple[str, str]:
     return field_path(location), f"{text} (given: {shown(error['input'])})." if show else text + "."
 
 
-def first_sentence(errors: Sequence[Any]) -> tuple[str, str]:
+def first_sentence(errors: Sequence[Any], document: Any = None) -> tuple[str, str]:
     """(field, sentence) for the first error, saying how many more there are."""
-    field, text = sentence(errors[0])
+    field, text = sentence(errors[0], document)
     more = len(errors) - 1
     return field, text if not more else f"{text} ({more} more value{'s' if more > 1 else ''} out of bounds.)"

@@ -9,21 +9,40 @@ import numpy as np
 from numpy.typing import NDArray
 
 Array = NDArray[np.float64]
+Points = tuple[Array, Array, Array]
 
 
 class Surface(Protocol):
-    """What the rows need to know of a relief. `rim` is the walk distance of the outline."""
+    """What the rows need to know of a relief.
+
+    `rim` is the walk distance of the outline, of its furthest point where it is not round. On an *even* surface
+    all points at one walk distance lie on a circle about the axis; only there is `walk` the inverse of `reach`.
+    `widest` is the largest reach of an even surface, and `slack` the most that a walk between two points can
+    exceed the straight line between them, as a factor.
+    """
 
     rim: float
+    even: bool
+    widest: float
+    slack: float
 
-    def reach(self, walk: float) -> float:
-        """Distance from the axis, as seen from above (mm)."""
+    def reach(self, walk: Array, angle_rad: Array) -> Array:
+        """Distance from the axis, as seen from above (mm); arguments broadcast."""
 
     def walk(self, reach: float) -> float:
-        """The walk distance with this reach (mm)."""
+        """The walk distance with this reach (mm), the nearer one; infinite beyond the widest. Even surfaces only."""
 
-    def points(self, walk: Array, angle_rad: Array) -> tuple[Array, Array, Array]:
-        """x, y, z (mm) of the points at these walk distances and angles, same shape."""
+    def walk_to(self, reach: Array, angle_rad: Array) -> Array:
+        """The walk distance at which this reach is met in this direction (mm); NaN where it never is."""
+
+    def edge(self, angle_rad: Array) -> Array:
+        """Walk distance of the outline in each direction (mm); a flat blank has its rim in all."""
+
+    def points(self, walk: Array, angle_rad: Array) -> Points:
+        """x, y, z (mm) of the points at these walk distances and angles, broadcast."""
+
+    def normals(self, walk: Array, angle_rad: Array) -> Points:
+        """Unit vectors square to the surface, pointing out of the blank."""
 
     def contact_walk(self, angle_rad: Array, x: Array, y: Array, z: Array, distance: Array) -> Array:
         """Largest walk along each angle at which a point is exactly `distance` away in space.
@@ -32,20 +51,40 @@ class Surface(Protocol):
         """
 
 
+def ring_reach(surface: Surface, walk: float) -> float:
+    """Reach of the ring at this walk on an even surface."""
+    return float(surface.reach(np.array([walk]), np.zeros(1))[0])
+
+
 class Plane:
     """A flat blank: reach equals walk, height is nought."""
 
+    even = True
+    slack = 1.0
+
     def __init__(self, rim: float) -> None:
         self.rim = rim
+        self.widest = np.inf
 
-    def reach(self, walk: float) -> float:
-        return walk
+    def reach(self, walk: Array, angle_rad: Array) -> Array:
+        return walk + 0.0 * angle_rad
 
     def walk(self, reach: float) -> float:
         return reach
 
-    def points(self, walk: Array, angle_rad: Array) -> tuple[Array, Array, Array]:
-        return walk * np.sin(angle_rad), -walk * np.cos(angle_rad), np.zeros_like(angle_rad)
+    def walk_to(self, reach: Array, angle_rad: Array) -> Array:
+        return reach + 0.0 * angle_rad
+
+    def edge(self, angle_rad: Array) -> Array:
+        return np.full_like(angle_rad, self.rim)
+
+    def points(self, walk: Array, angle_rad: Array) -> Points:
+        x, y = walk * np.sin(angle_rad), -walk * np.cos(angle_rad)
+        return x, y, np.zeros_like(x)
+
+    def normals(self, walk: Array, angle_rad: Array) -> Points:
+        up = np.ones_like(walk + angle_rad)
+        return 0 * up, 0 * up, up
 
     def contact_walk(self, angle_rad: Array, x: Array, y: Array, z: Array, distance: Array) -> Array:
         """w = p.u + sqrt(d^2 - (p x u)^2) with u the unit vector of the spoke: line meets circle."""

@@ -1,6 +1,7 @@
 """The three ways to fit a ring, at a fixed distance or nested: most dots, largest size, least distance."""
 
 from functools import cached_property
+from math import inf
 
 import numpy as np
 
@@ -9,9 +10,9 @@ from ..geometry.bisect import bisect
 from ..geometry.surface import Array
 from .context import Context
 from .counts import MOST_REPEATS, allowed
+from .hoop import hoop_on
 from .nest import nest_walk, symmetry
 from .placed import PlacedRow
-from .spacing import spacing_named
 from .start import first_angle
 
 LEAST_DIAMETER, MOST_DIAMETER = 0.2, 60.0
@@ -26,7 +27,7 @@ class Ring:
         self.row = row
         self.context = context
         self.walk = walk
-        self.spacing = spacing_named(row.spacing)
+        self.hoop = hoop_on(context.surface, row.spacing)
 
     @cached_property
     def nestable(self) -> tuple[PlacedRow, ...]:
@@ -38,24 +39,30 @@ class Ring:
         before = self.context.before
         return before.walk if before else 0.0
 
-    def angles(self, reach: float, diameters: Array, n: int) -> Array:
-        """Angles (rad) of all places."""
+    def first(self, n: int) -> float:
+        """Angle (rad) of the first place."""
         context = self.context
-        first = first_angle(self.row.start, context.segments, context.turn_rad, n, context.before)
-        return first + self.spacing.angles(reach, diameters.tolist(), n)
+        return first_angle(self.row.start, context.segments, context.turn_rad, n, context.before)
+
+    def angles(self, walk: float, diameters: Array, n: int) -> Array:
+        """Angles (rad) of all places."""
+        return self.hoop.angles(walk, diameters.tolist(), n, self.first(n))
 
     def own_walk(self, diameters: Array, n: int) -> float:
-        """Least walk at which the row's own neighbours keep the gap."""
-        return self.context.surface.walk(self.spacing.least_reach(diameters.tolist(), n, self.row.gap))
+        """Least walk at which the row's own neighbours keep the gap; inf where none does."""
+        return self.hoop.least_walk(diameters.tolist(), n, self.row.gap, self.first(n))
 
     def contact_walk(self, diameters: Array, n: int, floor: float) -> float:
-        """Walk of the nested row, at least `floor`. Equal gaps turn with the distance: repeated until settled."""
-        group = symmetry(self.nestable, n)
+        """Walk of the nested row, at least `floor`. Equal gaps turn with the distance: repeated until settled.
+
+        What lies there repeats with the sectors on an even surface only; elsewhere every place is looked at.
+        """
+        group = symmetry(self.nestable, n) if self.context.surface.even else 1
         places = n * len(diameters) // group
         radius = np.resize(diameters / 2, places)
         walk = floor
         for _ in range(60):
-            angles = self.angles(self.context.surface.reach(walk), diameters, n)[:places]
+            angles = self.angles(walk, diameters, n)[:places]
             found = nest_walk(self.context.surface, self.nestable, angles, radius, self.row.gap, floor)
             if self.row.spacing == "equal angles" or abs(found - walk) < SETTLED:
                 return found
@@ -66,7 +73,10 @@ class Ring:
         """The row's walk distance, and whether it had to be stopped from slipping inside the row before."""
         if self.walk is not None:
             return self.walk, False
-        walk = self.contact_walk(diameters, n, self.own_walk(diameters, n))
+        own = self.own_walk(diameters, n)
+        if own == inf:
+            return inf, False
+        walk = self.contact_walk(diameters, n, own)
         return max(walk, self.inside), walk < self.inside - ROUNDING
 
 
@@ -75,24 +85,30 @@ def fit_count(ring: Ring, diameters: Array) -> int:
 
     Nested, the row may lie no further out than what it touches asks: its own neighbours must not push it.
     """
-    context, gap = ring.context, ring.row.gap
     outside = ring.walk if ring.walk is not None else _furthest_contact(ring, diameters)
-    reach = context.surface.reach(min(outside, context.surface.rim))
-    for n in reversed(allowed(context.segments, MOST_REPEATS // len(diameters))):
-        if ring.spacing.least_reach(diameters.tolist(), n, gap) > reach + ROUNDING:
+    for n in reversed(allowed(ring.context.segments, MOST_REPEATS // len(diameters))):
+        own = ring.own_walk(diameters, n) if n <= _roomy(outside, diameters, ring.row.gap) else inf
+        if own > outside + ROUNDING:
             continue
-        if ring.walk is not None or ring.own_walk(diameters, n) <= _touching(ring, diameters, n) + ROUNDING:
+        if ring.walk is not None or own <= _touching(ring, diameters, n) + ROUNDING:
             return n
     return 0
 
 
+def _roomy(walk: float, diameters: Array, gap: float) -> float:
+    """More repeats than this cannot fit on any surface: half-chords at most walk long, six in a full turn and over."""
+    need = float(diameters.sum()) + gap * len(diameters)
+    return 2 * np.pi * walk / need * 1.06 + 4 if need > 0 else inf
+
+
 def fit_size(ring: Ring, diameters: Array, n: int) -> Array:
     """The pattern's diameters times the largest factor that keeps the gap and the border; empty when none does."""
-    surface, limit, widest = ring.context.surface, ring.context.limit, float(diameters.max())
+    limit, widest = ring.context.limit, float(diameters.max())
     most = MOST_DIAMETER / widest
     if ring.walk is not None:
-        grown = ring.spacing.growth(surface.reach(ring.walk), diameters.tolist(), n, ring.row.gap)
-        factor = min(grown, 2 * (limit - ring.walk) / widest, most)
+        grown = ring.hoop.growth(ring.walk, diameters.tolist(), n, ring.row.gap, ring.first(n))
+        room = inf if ring.context.laps else 2 * (limit - ring.walk) / widest
+        factor = min(grown, room, most)
     else:
         least = LEAST_DIAMETER / float(diameters.min())
         if _excess(ring, diameters * least, n) > ROUNDING:
@@ -114,12 +130,12 @@ def _touching(ring: Ring, diameters: Array, n: int) -> float:
 def _excess(ring: Ring, diameters: Array, n: int) -> float:
     """How far a nested row of this size is out of bounds (mm): pushed by its own neighbours, or past the border."""
     walk = _touching(ring, diameters, n)
-    over = walk + float(diameters.max()) / 2 - ring.context.limit
-    return max(ring.own_walk(diameters, n) - walk, over)
+    over = ring.context.passed(walk, float(diameters.max()))
+    return max(min(ring.own_walk(diameters, n), 1e6) - walk, over)
 
 
 def _furthest_contact(ring: Ring, diameters: Array) -> float:
     """No contact can put a nested row further out than this."""
-    outermost = max((row.reach + max(row.diameters) / 2 for row in ring.nestable), default=0.0)
-    reach = outermost + float(diameters.max()) / 2 + ring.row.gap
-    return min(ring.context.surface.walk(reach), ring.context.limit - float(diameters.max()) / 2)
+    outermost = max((row.outer for row in ring.nestable), default=0.0)
+    reach = outermost + (float(diameters.max()) / 2 + ring.row.gap) * ring.context.surface.slack
+    return min(reach, ring.context.limit - float(diameters.max()) / 2)

@@ -1,42 +1,105 @@
 """All rows of a piece laid out in document order."""
 
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
 from math import radians
 
 import numpy as np
 
+from ..document.guides import Guides
 from ..document.piece import Piece
+from ..document.row import Row
 from ..errors import PlanError
-from ..geometry.surface import Plane
+from ..ground.ground import Ground, ground
 from .context import Context
-from .placed import PlacedRow
+from .placed import PlacedRow, nothing
 from .solve import solve
 
 MOST_DOTS = 60_000
 
 
-def open_context(piece: Piece) -> Context:
-    """The bare blank, before the first row."""
-    rim = piece.blank.outline.diameter / 2
-    circles = {circle.id: circle.walk for circle in piece.guides.circles}
-    limit = max(rim - piece.blank.border, 0.0)
-    return Context(Plane(rim), piece.segments, radians(piece.turn), limit, circles)
+@dataclass(frozen=True)
+class Halves:
+    """What the next row sees, on the front and, of a ball or egg, on the back."""
+
+    front: Context
+    back: Context | None
+
+    def of(self, half: str) -> Context | None:
+        return self.back if half == "back" else self.front
+
+    def with_row(self, row: PlacedRow) -> "Halves":
+        halves = {part.half: part for part in row.both}
+        front = self.front.with_row(halves["front"]) if "front" in halves else self.front
+        back = self.back.with_row(halves["back"]) if self.back and "back" in halves else self.back
+        return Halves(front, back)
 
 
-def lay_out(piece: Piece) -> tuple[Context, tuple[PlacedRow, ...]]:
-    """The full context and every row, those without room included. Raises PlanError past the bound on dots."""
-    context = open_context(piece)
+def guide_walks(guides: Guides, rim: float) -> dict[str, float]:
+    """Walk distances of the guide circles by id; those drawn in steps are called step-1, step-2 ..."""
+    walks = {circle.id: circle.walk for circle in guides.circles}
+    if guides.steps:
+        first, step = guides.steps.first, guides.steps.step
+        count = max(0, int((rim - first) / step + 1e-9) + 1) if first <= rim else 0
+        walks |= {f"step-{k + 1}": first + k * step for k in range(min(count, 200))}
+    return walks
+
+
+def open_halves(piece: Piece) -> Halves:
+    """The bare blank, before the first row. Raises FitError when its measures contradict each other."""
+    blank = ground(piece.blank)
+    turn, circles = radians(piece.turn), guide_walks(piece.guides, blank.surface.rim)
+    front = Context(
+        blank.surface, piece.segments, turn, blank.limit, circles, closed=blank.back is not None, laps=blank.laps
+    )
+    return Halves(front, _back(blank, front) if blank.back else None)
+
+
+def _back(blank: Ground, front: Context) -> Context:
+    """The other half: of an egg its limit differs, the border being the same."""
+    return replace(front, surface=blank.half(True), limit=blank.limit_on(True))
+
+
+def place_row(row: Row, index: int, halves: Halves) -> PlacedRow:
+    """The row on the half or halves it belongs to."""
+    wanted = ("front", "back") if row.half == "both" else (row.half,)
+    parts = [_on(row, index, half, halves.of(half)) for half in wanted]
+    if len(parts) == 2 and not parts[1].noroom:
+        return replace(parts[0], twin=parts[1]) if not parts[0].noroom else parts[0]
+    return parts[-1] if parts[-1].noroom else parts[0]
+
+
+def _on(row: Row, index: int, half: str, context: Context | None) -> PlacedRow:
+    if context is None:
+        sizes = tuple(member.diameter for member in row.pattern)
+        return nothing(index, 0, sizes, 0.0, "this blank has no other half")
+    placed = solve(row, index, context)
+    return replace(placed, half=half) if half != "front" else placed
+
+
+def lay_out(piece: Piece) -> tuple[Halves, tuple[PlacedRow, ...]]:
+    """The full halves and every row, those without room included. Raises PlanError past the bound on dots."""
+    halves = open_halves(piece)
     rows: list[PlacedRow] = []
     total = 0
     for index, row in enumerate(piece.rows):
-        placed = solve(row, index, context)
-        total += len(placed.x)
+        placed = place_row(row, index, halves)
+        total += sum(len(part.x) for part in placed.both)
         if total > MOST_DOTS:
             raise PlanError(
                 f"A piece holds at most {MOST_DOTS} dots; with this row it would have {total}.", f"rows.{index}.count"
             )
         rows.append(placed)
-        context = context.with_row(placed)
-    return context, tuple(rows)
+        halves = halves.with_row(placed)
+    return halves, tuple(rows)
+
+
+def halves_before(piece: Piece, rows: Mapping[int, PlacedRow] | tuple[PlacedRow, ...], index: int) -> Halves:
+    """What row `index` saw, from rows that are placed already."""
+    halves = open_halves(piece)
+    for k in range(index):
+        halves = halves.with_row(rows[k])
+    return halves
 
 
 def outermost(rows: tuple[PlacedRow, ...]) -> float:
@@ -44,15 +107,22 @@ def outermost(rows: tuple[PlacedRow, ...]) -> float:
     return max((row.outer for row in rows if len(row.x)), default=0.0)
 
 
+def left_over(halves: Halves, rows: tuple[PlacedRow, ...]) -> float:
+    """What is left to the border (mm; negative when over), on the half where least is."""
+    parts = [part for row in rows for part in row.both if len(part.x)]
+    passed = [context.passed(part.walk, max(part.diameters)) for part in parts if (context := halves.of(part.half))]
+    return -max(passed) if passed else halves.front.limit
+
+
 def nearest(row: PlacedRow, others: tuple[PlacedRow, ...], sector: int) -> tuple[float, int, PlacedRow, int] | None:
     """Smallest clear distance in space from the row's first `sector` dots to the others' dots.
 
-    Answers (clear mm, place here, other row, place there); None when there is no other dot. Rows are tried
-    from the outermost in, and one whose band lies further off than the best so far ends the search.
+    Answers (clear mm, place here, other row, place there); None when there is no other dot. `others` come from the
+    outermost in, and one whose band lies further off than the best so far ends the search.
     """
     best: tuple[float, int, PlacedRow, int] | None = None
-    for other in sorted(others, key=lambda o: o.outer, reverse=True):
-        if best and row.inner - other.outer >= best[0]:
+    for other in others:
+        if best and (row.inner - other.outer) * 2 / np.pi >= best[0]:
             break
         dx = row.x[:sector, None] - other.x
         dy = row.y[:sector, None] - other.y

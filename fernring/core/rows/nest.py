@@ -22,19 +22,15 @@ def nest_walk(
     """Walk distance of a nested row (mm): the largest contact of any of its dots, and at least `floor`.
 
     For a dot at angle a and each dot there: the larger solution of distance = r1 + r2 + gap along the spoke
-    at a. `angle_rad` and `radius` need to cover one sector only, since what is there repeats with it. Rows
-    are tried from the outermost in; one that cannot reach past the best so far is passed over.
+    at a. `angle_rad` and `radius` need to cover one sector only where what is there repeats with it. Rows are tried
+    from the outermost in; one that cannot reach past the best so far is passed over.
     """
     best = floor
-    widest = float(radius.max()) + gap
-    for row in sorted(placed, key=_outermost, reverse=True):
-        if _outermost(row) + widest <= surface.reach(best):
+    widest = (float(radius.max()) + gap) * surface.slack
+    for row in sorted(placed, key=lambda row: row.outer, reverse=True):
+        if row.outer + widest + (surface.slack - 1) * row.thickest <= best:
             break
         distance = radius[:, None] + row.radius + gap
         walks = surface.contact_walk(angle_rad[:, None], row.x, row.y, row.z, distance)
         best = float(np.fmax.reduce(walks, axis=None, initial=best))
     return best
-
-
-def _outermost(row: PlacedRow) -> float:
-    return row.reach + max(row.diameters) / 2

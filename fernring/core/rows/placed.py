@@ -15,7 +15,8 @@ class PlacedRow:
     """One row with its rule solved. Lengths in mm, angles in radians, arrays over the row's places.
 
     `diameters` are those of the pattern's members after fitting; `clear` is the clear distance between
-    neighbours (inf for one dot). `noroom` says why nothing was placed; then the arrays are empty.
+    neighbours (inf for one dot). `noroom` says why nothing was placed; then the arrays are empty. `twin` is the same
+    row on the other half of a ball or egg.
     """
 
     index: int
@@ -29,6 +30,8 @@ class PlacedRow:
     z: Array
     radius: Array
     boundary: bool = False
+    half: str = "front"
+    twin: "PlacedRow | None" = None
     noroom: str = ""
     slipped: bool = False
     member: NDArray[np.intp] = field(default_factory=lambda: np.empty(0, np.intp))
@@ -42,6 +45,16 @@ class PlacedRow:
     def outer(self) -> float:
         """Walk distance of the outermost painted edge."""
         return self.walk + max(self.diameters) / 2
+
+    @cached_property
+    def thickest(self) -> float:
+        """Largest radius."""
+        return max(self.diameters) / 2
+
+    @cached_property
+    def both(self) -> tuple["PlacedRow", ...]:
+        """The row on every half it is painted on."""
+        return (self,) if self.twin is None else (self, self.twin)
 
     @cached_property
     def reach(self) -> float:

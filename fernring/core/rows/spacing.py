@@ -5,16 +5,17 @@ it close with a given gap, how large can it grow, and at what angles do its plac
 """
 
 from collections.abc import Sequence
-from math import inf, pi
+from math import inf, pi, sin
 from typing import Protocol
 
 import numpy as np
 
-from ..geometry import ring, uneven
+from ..geometry import uneven
 from ..geometry.bisect import bisect
 from ..geometry.surface import Array
 
 Sizes = Sequence[float]
+ROUNDING = 1e-9
 
 
 class Spacing(Protocol):
@@ -33,14 +34,17 @@ class Spacing(Protocol):
 
 class EqualAngles:
     def clear(self, reach: float, diameters: Sizes, repeats: int) -> float:
-        return ring.neighbour_distance(reach, repeats * len(diameters)) - _widest_pair(diameters)
+        n = repeats * len(diameters)
+        return min((_chord(reach, k, n) - pair for k, pair in _pairs(diameters, n)), default=inf)
 
     def least_reach(self, diameters: Sizes, repeats: int, gap: float) -> float:
-        return ring.least_reach(repeats * len(diameters), _widest_pair(diameters), gap)
+        n = repeats * len(diameters)
+        return max(((pair + gap) / _chord(1.0, k, n) for k, pair in _pairs(diameters, n)), default=0.0)
 
     def growth(self, reach: float, diameters: Sizes, repeats: int, gap: float) -> float:
-        room = ring.largest_dot(reach, repeats * len(diameters), gap)
-        return max(room, 0.0) / _widest_pair(diameters)
+        n = repeats * len(diameters)
+        room = min(((_chord(reach, k, n) - gap) / pair for k, pair in _pairs(diameters, n)), default=inf)
+        return max(room, 0.0)
 
     def angles(self, reach: float, diameters: Sizes, repeats: int) -> Array:
         n = repeats * len(diameters)
@@ -49,24 +53,43 @@ class EqualAngles:
 
 class EqualGaps:
     def clear(self, reach: float, diameters: Sizes, repeats: int) -> float:
-        return uneven.closing_gap(reach, diameters, repeats) if len(diameters) * repeats > 1 else inf
+        n = len(diameters) * repeats
+        if n < 2:
+            return inf
+        gap = uneven.closing_gap(reach, diameters, repeats)
+        return min(gap, self._beyond(reach, diameters, repeats, gap))
 
     def least_reach(self, diameters: Sizes, repeats: int, gap: float) -> float:
-        return uneven.closing_reach(diameters, repeats, gap) if len(diameters) * repeats > 1 else 0.0
+        if len(diameters) * repeats < 2:
+            return 0.0
+        least = uneven.closing_reach(diameters, repeats, gap)
+        if self._beyond(least, diameters, repeats, gap) >= gap - ROUNDING:
+            return least
+        return bisect(lambda reach: self.clear(reach, diameters, repeats) - gap, least, 4 * least)
 
     def growth(self, reach: float, diameters: Sizes, repeats: int, gap: float) -> float:
         if len(diameters) * repeats == 1:
             return inf
-        most = (2 * reach - gap) / _widest_pair(diameters)
+        most = (2 * reach - gap) / max(uneven.pair_sums(diameters))
         if most <= 0:
             return 0.0
-        turn, sums = 2 * pi / repeats, uneven.pair_sums(diameters)
-        return bisect(lambda factor: sum(uneven.steps(reach, [factor * s for s in sums], gap)) - turn, 0.0, most)
+        return bisect(lambda factor: gap - self.clear(reach, [factor * d for d in diameters], repeats), 0.0, most)
+
+    def _beyond(self, reach: float, diameters: Sizes, repeats: int, gap: float) -> float:
+        """Smallest clear distance between dots that are not neighbours but have only smaller ones between them."""
+        n, step = len(diameters) * repeats, uneven.steps(reach, uneven.pair_sums(diameters), gap)
+        p, best = len(diameters), inf
+        for k in range(2, min(p, n // 2) + 1):
+            for i in range(p):
+                turn = sum(step[(i + j) % p] for j in range(k))
+                best = min(best, 2 * reach * sin(turn / 2) - (diameters[i] + diameters[(i + k) % p]) / 2)
+        return best
 
     def angles(self, reach: float, diameters: Sizes, repeats: int) -> Array:
         if reach <= 0 or len(diameters) == 1:
             return EqualAngles().angles(reach, diameters, repeats)
-        step = np.array(uneven.steps(reach, uneven.pair_sums(diameters), self.clear(reach, diameters, repeats)))
+        gap = uneven.closing_gap(reach, diameters, repeats)
+        step = np.array(uneven.steps(reach, uneven.pair_sums(diameters), gap))
         step *= 2 * pi / repeats / step.sum()
         once = np.concatenate(([0.0], np.cumsum(step)[:-1]))
         return np.asarray((np.arange(repeats)[:, None] * (2 * pi / repeats) + once).ravel())
@@ -76,6 +99,13 @@ def spacing_named(name: str) -> Spacing:
     return EqualGaps() if name == "equal gaps" else EqualAngles()
 
 
-def _widest_pair(diameters: Sizes) -> float:
-    """Mean diameter of the two neighbours that need most room."""
-    return max(uneven.pair_sums(diameters))
+def _chord(reach: float, k: int, n: int) -> float:
+    """Straight line between a place and the k-th after it of n on a ring: 2*R*sin(k*pi/n)."""
+    return 2 * reach * sin(k * pi / n)
+
+
+def _pairs(diameters: Sizes, n: int) -> list[tuple[int, float]]:
+    """For neighbours, next neighbours and so on up to a whole pattern, the largest mean diameter of two such dots."""
+    p = len(diameters)
+    steps = range(1, min(p, n // 2) + 1)
+    return [(k, max((diameters[i] + diameters[(i + k) % p]) / 2 for i in range(p))) for k in steps]

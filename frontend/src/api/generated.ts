@@ -24,6 +24,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Blank
+         * @description The blank of a piece in figures. A refusal says which of its measures cannot be.
+         */
+        post: operations["post_blank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/changed": {
         parameters: {
             query?: never;
@@ -408,6 +428,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outline/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Outline Svg
+         * @description An odd outline from an SVG file, simplified to 0.02 mm.
+         */
+        post: operations["post_outline_svg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/patterns": {
         parameters: {
             query?: never;
@@ -581,6 +621,17 @@ export interface components {
             reason: string;
         };
         /**
+         * AlongAxis
+         * @description Turned so that this axis stands upright.
+         */
+        AlongAxis: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "longest axis" | "symmetry axis";
+        };
+        /**
          * AlternativeAnswer
          * @description One line of “what fits here?”; lengths in mm.
          */
@@ -618,6 +669,22 @@ export interface components {
              */
             kind: "angle";
         };
+        /**
+         * AtDegrees
+         * @description Turned clockwise from how it was measured.
+         */
+        AtDegrees: {
+            /**
+             * Degrees
+             * @default 0
+             */
+            degrees: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "angle";
+        };
         /** AtWalk */
         AtWalk: {
             /**
@@ -627,6 +694,23 @@ export interface components {
             kind: "walk";
             /** Walk */
             walk: number;
+        };
+        /**
+         * Ball
+         * @description Both halves of a ball as wide as the outline, the poles at the hanger or to the sides.
+         */
+        Ball: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ball";
+            /**
+             * Poles
+             * @default hanger
+             * @enum {string}
+             */
+            poles: "hanger" | "sides";
         };
         /**
          * Base
@@ -654,7 +738,11 @@ export interface components {
         };
         /**
          * Blank
-         * @description Outline, relief, material, the border kept clear (mm along the surface) and the base coat.
+         * @description Outline, relief, material, base coat, where the centre is and how the outline lies.
+         *
+         *     `border` is kept clear evenly along the edge (mm along the surface; on a domed blank that is not round, as
+         *     seen from above). When `reduced` is set the border line is instead a copy of the outline, reduced about the
+         *     centre by that many per cent.
          */
         Blank: {
             /**
@@ -670,20 +758,125 @@ export interface components {
              */
             border: number;
             /**
+             * Centre
+             * @default {
+             *       "kind": "middle"
+             *     }
+             */
+            centre: components["schemas"]["NamedCentre"] | components["schemas"]["SetCentre"];
+            /**
+             * Lie
+             * @description how the outline lies
+             * @default {
+             *       "degrees": 0,
+             *       "kind": "angle"
+             *     }
+             */
+            lie: components["schemas"]["AtDegrees"] | components["schemas"]["AlongAxis"];
+            /**
              * Material
              * @default cast stone
              * @enum {string}
              */
             material: "cast stone" | "natural stone" | "glazed tile" | "canvas" | "wood" | "other";
-            /** @description plan shape */
-            outline: components["schemas"]["Round"];
             /**
+             * Outline
+             * @description plan shape
+             */
+            outline: components["schemas"]["Round"] | components["schemas"]["Oval"] | components["schemas"]["Square"] | components["schemas"]["Rectangle"] | components["schemas"]["Polygon"] | components["schemas"]["Heart"] | components["schemas"]["Cross"] | components["schemas"]["Leaf"] | components["schemas"]["Spoked"] | components["schemas"]["Odd"];
+            /** Reduced */
+            reduced?: number | null;
+            /**
+             * Relief
              * @description shape of the surface seen from the side
              * @default {
              *       "kind": "flat"
              *     }
              */
-            relief: components["schemas"]["Flat"];
+            relief: components["schemas"]["Flat"] | components["schemas"]["Dome"] | components["schemas"]["TapedDome"] | components["schemas"]["Plate"] | components["schemas"]["Ball"] | components["schemas"]["Egg"];
+        };
+        /**
+         * BlankAnswer
+         * @description Lengths in `words` stand in braces, in mm. `section` is the surface seen from the side, (across, height).
+         *
+         *     `span` is half the side of a square that holds the blank from every side it is shown; `middle` the height about
+         *     which a ball or egg is turned; `half` the walk from pole to widest circle of each half; `lie` the degrees by which
+         *     the outline is turned.
+         */
+        BlankAnswer: {
+            /** Clear */
+            clear: components["schemas"]["LineAnswer"][];
+            /** Closed */
+            closed: boolean;
+            /** Half */
+            half: number[];
+            /** Lie */
+            lie: number;
+            /** Middle */
+            middle: number;
+            outline: components["schemas"]["LineAnswer"];
+            /** Relief */
+            relief: string;
+            /** Round */
+            round: boolean;
+            section: components["schemas"]["LineAnswer"] | null;
+            /** Span */
+            span: number;
+            /** Words */
+            words: string;
+        };
+        /**
+         * BlankReport
+         * @description Lengths in mm, area in mm².
+         */
+        BlankReport: {
+            /** Area */
+            area: number;
+            border: components["schemas"]["BorderAnswer"];
+            centre: components["schemas"]["CentreAnswer"];
+            /** Centres */
+            centres: components["schemas"]["CentreAnswer"][];
+            /** Markers */
+            markers: components["schemas"]["MarkerAnswer"][];
+            /** Perimeter */
+            perimeter: number;
+            /** Rings */
+            rings: components["schemas"]["RingAnswer"][];
+            /** Rise */
+            rise: number | null;
+            /** Surface */
+            surface: string;
+            /** Tape */
+            tape: number | null;
+        };
+        /** BorderAnswer */
+        BorderAnswer: {
+            /** Copy Narrow */
+            copy_narrow: number;
+            /** Copy Wide */
+            copy_wide: number;
+            /** Even */
+            even: number;
+            /** Even Parts */
+            even_parts: number;
+            /** Percent */
+            percent: number;
+        };
+        /**
+         * CentreAnswer
+         * @description A candidate, mm from the middle of length and width; `whole` is the reach of the largest whole ring.
+         */
+        CentreAnswer: {
+            /** Furthest */
+            furthest: number;
+            /** Kind */
+            kind: string;
+            /** Whole */
+            whole: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /** CentreTrack */
         CentreTrack: {
@@ -709,12 +902,15 @@ export interface components {
             changes: components["schemas"]["Change"][];
             piece: components["schemas"]["Piece"];
         };
-        /** CircleAnswer */
-        CircleAnswer: {
-            /** Id */
-            id: string;
-            /** Reach */
-            reach: number;
+        /**
+         * CircleSteps
+         * @description Circles at `first` and then every `step`, out to the edge (mm along the surface).
+         */
+        CircleSteps: {
+            /** First */
+            first: number;
+            /** Step */
+            step: number;
         };
         /**
          * ComposeRequest
@@ -725,12 +921,48 @@ export interface components {
             pattern: string;
             piece: components["schemas"]["Piece"];
         };
+        /**
+         * Cross
+         * @description Length from top to bottom, width across, both bars `arm` wide.
+         */
+        Cross: {
+            /** Arm */
+            arm: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "cross";
+            /** Length */
+            length: number;
+            /** Width */
+            width: number;
+        };
+        /**
+         * Dome
+         * @description `rise` is the height of the middle over the edge.
+         */
+        Dome: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "dome";
+            /** Rise */
+            rise: number;
+        };
         /** DotColumns */
         DotColumns: {
             /** Hand */
             hand: number[];
             /** Level */
             level: number[];
+            /** Nx */
+            nx?: number[] | null;
+            /** Ny */
+            ny?: number[] | null;
+            /** Nz */
+            nz?: number[] | null;
             /** Place */
             place: number[];
             /** R */
@@ -767,14 +999,51 @@ export interface components {
              */
             mark: string;
         };
+        /**
+         * Egg
+         * @description Two half-ellipsoids joined at the widest circle, which the outline measures.
+         *
+         *     `length` runs from pole to pole; `widest` is how far the widest circle lies from the front pole.
+         */
+        Egg: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "egg";
+            /** Length */
+            length: number;
+            /**
+             * Poles
+             * @default hanger
+             * @enum {string}
+             */
+            poles: "hanger" | "sides";
+            /** Widest */
+            widest: number;
+        };
         /** Flat */
         Flat: {
             /**
-             * Kind
-             * @default flat
-             * @constant
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
              */
             kind: "flat";
+        };
+        /** GuideAnswer */
+        GuideAnswer: {
+            /** Closed */
+            closed: boolean;
+            /** Kind */
+            kind: string;
+            /** Label */
+            label: string;
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
+            /** Z */
+            z: number[];
         };
         /**
          * GuideCircle
@@ -835,19 +1104,63 @@ export interface components {
              */
             spokes: boolean;
         };
-        /** Guides */
+        /**
+         * Guides
+         * @description `at_rows` draws a circle through these rows. `boundary` is the diameter of a circle that a mandala on an oval
+         *     stays in; the ends beyond it are drawn as regions of their own. `edge_parts` divides every straight edge into
+         *     equal parts, `rim_ticks` the edge of a round blank by halving.
+         */
         Guides: {
+            /**
+             * At Rows
+             * @default []
+             */
+            at_rows: string[];
+            /** Boundary */
+            boundary?: number | null;
             /**
              * Circles
              * @default []
              */
             circles: components["schemas"]["GuideCircle"][];
             /**
+             * Diagonals
+             * @default false
+             */
+            diagonals: boolean;
+            /** Edge Parts */
+            edge_parts?: number | null;
+            /** Marker */
+            marker?: ("chalk pencil" | "charcoal pencil" | "watercolour pencil" | "dry-wipe marker" | "scribing point" | "soft pencil") | null;
+            /**
+             * Midlines
+             * @default false
+             */
+            midlines: boolean;
+            /** Rim Ticks */
+            rim_ticks?: (4 | 8 | 16 | 32 | 64) | null;
+            /**
              * Spokes
              * @default all
              * @enum {string}
              */
             spokes: "all" | "every second" | "first cross" | "none";
+            steps?: components["schemas"]["CircleSteps"] | null;
+        };
+        /**
+         * Heart
+         * @description Length from lobes to tip, width across the lobes.
+         */
+        Heart: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "heart";
+            /** Length */
+            length: number;
+            /** Width */
+            width: number;
         };
         /** Kit */
         Kit: {
@@ -869,6 +1182,41 @@ export interface components {
             version: 1;
         };
         /**
+         * Leaf
+         * @description Two arcs that meet in points; length from point to point.
+         */
+        Leaf: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "leaf";
+            /** Length */
+            length: number;
+            /** Width */
+            width: number;
+        };
+        /** LineAnswer */
+        LineAnswer: {
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
+        };
+        /** MarkerAnswer */
+        MarkerAnswer: {
+            /** Name */
+            name: string;
+            /** Off */
+            off: string;
+            /** Stays */
+            stays: boolean;
+            /** Suits */
+            suits: boolean;
+            /** Why */
+            why: string;
+        };
+        /**
          * Member
          * @description One dot of the pattern. `tool` None means a free size that no tool was named for.
          */
@@ -877,6 +1225,17 @@ export interface components {
             diameter: number;
             /** Tool */
             tool?: string | null;
+        };
+        /**
+         * NamedCentre
+         * @description Middle of length and width, centroid, centre of the largest circle inside, or of the smallest around.
+         */
+        NamedCentre: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "centroid" | "enclosing" | "inscribed" | "middle";
         };
         /** NearAnswer */
         NearAnswer: {
@@ -903,6 +1262,21 @@ export interface components {
              */
             label: string;
             piece: components["schemas"]["Piece"];
+        };
+        /**
+         * Odd
+         * @description An odd outline by its corners, as traced or imported: x and y of each (mm).
+         */
+        Odd: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "odd";
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
         };
         /**
          * Offset
@@ -935,6 +1309,21 @@ export interface components {
              * @enum {string}
              */
             kind: "on lines";
+        };
+        /**
+         * Oval
+         * @description An ellipse; length runs from left to right.
+         */
+        Oval: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "oval";
+            /** Length */
+            length: number;
+            /** Width */
+            width: number;
         };
         /**
          * PageAnswer
@@ -1044,7 +1433,10 @@ export interface components {
             format: "fernring.piece";
             /**
              * @default {
+             *       "at_rows": [],
              *       "circles": [],
+             *       "diagonals": false,
+             *       "midlines": false,
              *       "spokes": "all"
              *     }
              */
@@ -1112,9 +1504,10 @@ export interface components {
         };
         /** PlanAnswer */
         PlanAnswer: {
-            /** Circles */
-            circles: components["schemas"]["CircleAnswer"][];
+            blank: components["schemas"]["BlankAnswer"];
             dots: components["schemas"]["DotColumns"];
+            /** Guides */
+            guides: components["schemas"]["GuideAnswer"][];
             /** Limit */
             limit: number;
             /** Ramps */
@@ -1127,11 +1520,42 @@ export interface components {
             rows: components["schemas"]["RowAnswer"][];
             /** Shades */
             shades: components["schemas"]["ShadeAnswer"][];
-            /** Spokes */
-            spokes: number[];
             totals: components["schemas"]["TotalsAnswer"];
             /** Verdicts */
             verdicts: components["schemas"]["VerdictAnswer"][];
+        };
+        /**
+         * Plate
+         * @description A flat well of this diameter, and a rim that slopes up by `rise` to the edge.
+         */
+        Plate: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "plate";
+            /**
+             * Rise
+             * @default 0
+             */
+            rise: number;
+            /** Well */
+            well: number;
+        };
+        /**
+         * Polygon
+         * @description A regular polygon by the length of one side, a corner at twelve o'clock.
+         */
+        Polygon: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "polygon";
+            /** Side */
+            side: number;
+            /** Sides */
+            sides: number;
         };
         /**
          * Problem
@@ -1177,6 +1601,23 @@ export interface components {
             /** Step */
             step: number;
         };
+        /** Rectangle */
+        Rectangle: {
+            /**
+             * Corner
+             * @default 0
+             */
+            corner: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "rectangle";
+            /** Length */
+            length: number;
+            /** Width */
+            width: number;
+        };
         /** RemedyAnswer */
         RemedyAnswer: {
             /** Action */
@@ -1209,6 +1650,24 @@ export interface components {
              */
             reason: "left" | "printed" | "idle" | "asked" | "brought back";
         };
+        /**
+         * RingAnswer
+         * @description Dots that are there, that fit in truth, and that a flat reckoning would have promised.
+         */
+        RingAnswer: {
+            /** Dots */
+            dots: number;
+            /** Fit */
+            fit: number;
+            /** Flat */
+            flat: number;
+            /** Mark */
+            mark: string;
+            /** Reach */
+            reach: number;
+            /** Walk */
+            walk: number;
+        };
         /** RingTrack */
         RingTrack: {
             /**
@@ -1222,9 +1681,8 @@ export interface components {
             /** Diameter */
             diameter: number;
             /**
-             * Kind
-             * @default round
-             * @constant
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
              */
             kind: "round";
         };
@@ -1233,7 +1691,8 @@ export interface components {
          * @description Count, size and distance are each a rule or fitted; `fit` names the one that is solved.
          *
          *     `gap` is the clear distance asked between neighbours, and to what a nested row touches (mm).
-         *     `shades` take turns along the places. `boundary` rows are drawn first and not nested on.
+         *     `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
+         *     ball or egg only: the side whose pole the row is walked from.
          */
         Row: {
             /**
@@ -1264,6 +1723,12 @@ export interface components {
              * @default 0.4
              */
             gap: number;
+            /**
+             * Half
+             * @default front
+             * @enum {string}
+             */
+            half: "front" | "back" | "both";
             /** Id */
             id: string;
             /**
@@ -1351,6 +1816,21 @@ export interface components {
             /** Undo */
             undo: string | null;
         };
+        /**
+         * SetCentre
+         * @description A point set by hand, in mm from the middle of length and width.
+         */
+        SetCentre: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "point";
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
         /** SettingsRequest */
         SettingsRequest: {
             /**
@@ -1396,6 +1876,19 @@ export interface components {
             version: 1;
         };
         /**
+         * Spoked
+         * @description An odd outline by ruler: distances from a centre at equal angles, the first at twelve o'clock, clockwise.
+         */
+        Spoked: {
+            /** Distances */
+            distances: number[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "spoked";
+        };
+        /**
          * SpreadAnswer
          * @description The piece with wider gaps, what was added to each, and what was left over (mm).
          */
@@ -1405,6 +1898,24 @@ export interface components {
             /** Left */
             left: number;
             piece: components["schemas"]["Piece"];
+        };
+        /**
+         * Square
+         * @description `corner` is the radius of the corners.
+         */
+        Square: {
+            /**
+             * Corner
+             * @default 0
+             */
+            corner: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "square";
+            /** Side */
+            side: number;
         };
         /**
          * StateAnswer
@@ -1459,6 +1970,27 @@ export interface components {
              * @enum {string}
              */
             units: "mm" | "cm" | "inch";
+        };
+        /**
+         * SvgOutline
+         * @description The text of an SVG file with one closed line.
+         */
+        SvgOutline: {
+            /** Text */
+            text: string;
+        };
+        /**
+         * TapedDome
+         * @description A dome known by a tape laid over the top from edge to edge, along the longest way through the centre.
+         */
+        TapedDome: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "taped dome";
+            /** Tape */
+            tape: number;
         };
         /**
          * Tool
@@ -1554,6 +2086,84 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_blank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Piece"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlankReport"];
+                };
             };
             /** @description The request cannot be read. */
             400: {
@@ -3122,6 +3732,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Row"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_outline_svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SvgOutline"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Odd"];
                 };
             };
             /** @description The request cannot be read. */

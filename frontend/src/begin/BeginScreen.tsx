@@ -7,7 +7,11 @@ import { client, need } from "../api/client";
 import type { Paint, Pattern, Piece, Tool } from "../api/types";
 import { useKeepPiece } from "../bench/BenchScreen";
 import { usePlan } from "../bench/usePlan";
-import { MATERIALS } from "../parts/BlankPart";
+import { withOutline } from "../blank/BlankPart";
+import { MATERIALS } from "../blank/materials";
+import { acrossMm } from "../blank/measures";
+import { OutlineFields } from "../blank/OutlineFields";
+import { ReliefFields } from "../blank/ReliefFields";
 import { ColourField } from "../parts/ColourField";
 import { useKitTools, useShelfPaints } from "../parts/useStock";
 import { summary } from "../piece/VerdictLine";
@@ -101,6 +105,7 @@ function Begin({ tools, paints, patterns }: Props) {
               <Stone
                 plan={shown}
                 base={piece.blank.base.colour}
+                poles={"poles" in piece.blank.relief ? piece.blank.relief.poles : undefined}
                 name={`${piece.name}, drawn live`}
                 guides={false}
               />
@@ -138,17 +143,18 @@ function Measures({ bare, onChange }: PartProps) {
   const setBlank = (part: Partial<Piece["blank"]>) => onChange({ ...bare, blank: { ...blank, ...part } });
   return (
     <section className="begin-fields" aria-label="Measures">
-      <LengthField
-        name="Diameter"
-        titled
+      <OutlineFields
+        outline={blank.outline}
         autoFocus
-        kind="distance"
-        value={blank.outline.diameter}
-        least={30}
-        most={400}
-        onChange={(diameter) =>
-          setBlank({ outline: { ...blank.outline, diameter }, border: borderFor(diameter) })
-        }
+        onChange={(change) => {
+          const outline = change(blank.outline);
+          setBlank({ ...withOutline(blank, outline), border: borderFor(acrossMm(outline)) });
+        }}
+      />
+      <ReliefFields
+        outline={blank.outline}
+        relief={blank.relief}
+        onChange={(change) => setBlank({ relief: change(blank.relief) })}
       />
       <NumberField
         name="Segments"
@@ -164,7 +170,7 @@ function Measures({ bare, onChange }: PartProps) {
         kind="distance"
         value={blank.border}
         least={0}
-        most={blank.outline.diameter / 2}
+        most={200}
         onChange={(border) => setBlank({ border })}
       />
       <TextField name="Name" titled value={bare.name} onChange={(name) => onChange({ ...bare, name })} />

@@ -15,6 +15,9 @@ export function freshPiece(tools: Tool[], paints: Paint[]): Piece {
     blank: {
       outline: { kind: "round", diameter: 90 },
       relief: { kind: "flat" },
+      reduced: null,
+      centre: { kind: "middle" },
+      lie: { kind: "angle", degrees: 0 },
       material: "cast stone",
       border: 3,
       base: { name: "Night slate", colour: "#20262b" },
@@ -22,7 +25,18 @@ export function freshPiece(tools: Tool[], paints: Paint[]): Piece {
     segments: 12,
     turn: 0,
     safe_gap: 0.3,
-    guides: { spokes: "all", circles: [] },
+    guides: {
+      spokes: "all",
+      circles: [],
+      steps: null,
+      at_rows: [],
+      boundary: null,
+      midlines: false,
+      diagonals: false,
+      edge_parts: null,
+      rim_ticks: null,
+      marker: null,
+    },
     tools,
     paints: chosen.length
       ? chosen

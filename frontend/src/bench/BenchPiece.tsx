@@ -7,7 +7,7 @@ import { client, need } from "../api/client";
 import type { Listed } from "../api/types";
 import { MiniStone } from "../stone/MiniStone";
 import { tellProblem } from "../studio/notice";
-import { spokenLength, useUnits } from "../studio/units";
+import { spokenText, useUnits } from "../studio/units";
 import { useDeleted } from "./BroughtBack";
 import { usePlan } from "./usePlan";
 
@@ -15,18 +15,25 @@ export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: numbe
   const units = useUnits((state) => state.units);
   const { piece, id } = listed;
   const plan = usePlan(piece, listed.head).data;
-  const { diameter } = piece.blank.outline;
+  const words = plan ? spokenText(plan.blank.words, units, "distance") : "";
+  const { relief } = piece.blank;
   return (
     <li className="bench-piece">
       <Link href={`/piece/${id}`} className="bench-stone" aria-label={`Open ${piece.name}`}>
-        <MiniStone plan={plan} base={piece.blank.base.colour} size={diameter * pxPerMm} name={piece.name} />
+        <MiniStone
+          plan={plan}
+          base={piece.blank.base.colour}
+          size={2 * (plan?.blank.span ?? 40) * pxPerMm}
+          name={piece.name}
+          poles={"poles" in relief ? relief.poles : undefined}
+        />
       </Link>
       <div className="bench-words">
         <span>
           <strong>{piece.name}</strong>
           <br />
           <span className="small quiet figures">
-            {spokenLength(diameter, units, "distance")}, {piece.blank.material}
+            {words}, {piece.blank.material}
             <br />
             {piece.segments} segments{plan && `, ${plan.totals.dots} dots`}
           </span>

@@ -8,6 +8,7 @@ import type { Listed, Piece } from "../api/types";
 import { tell, tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
 import "./bench.css";
+import { tallMm } from "../blank/measures";
 import { BenchPiece } from "./BenchPiece";
 import { BroughtBack } from "./BroughtBack";
 
@@ -20,7 +21,7 @@ export function BenchScreen() {
     refetchOnMount: "always",
   });
   const pieces = query.data ?? [];
-  const widest = Math.max(...pieces.map(({ piece }) => piece.blank.outline.diameter), 1);
+  const widest = Math.max(...pieces.map(({ piece }) => tallMm(piece.blank)), 1);
   return (
     <Shell title="Bench">
       <main className="page bench">

@@ -3,7 +3,8 @@ import { SegmentedControl } from "@mantine/core";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { useStore } from "zustand";
 import type { Piece, Plan } from "../api/types";
-import { BlankPart } from "../parts/BlankPart";
+import { BlankPart } from "../blank/BlankPart";
+import { OnTheStone, setCentre } from "../blank/OnTheStone";
 import { ColoursPart } from "../parts/ColoursPart";
 import { ToolsPart } from "../parts/ToolsPart";
 import { RowSheet } from "../sheet/RowSheet";
@@ -12,7 +13,7 @@ import { Spoke } from "../spoke/Spoke";
 import { Stone } from "../stone/Stone";
 import { Lost } from "../studio/Lost";
 import { Shell } from "../studio/Shell";
-import { spokenLength, useUnits } from "../studio/units";
+import { spokenLength, spokenText, useUnits } from "../studio/units";
 import { BranchNotice } from "./BranchNotice";
 import { Divider } from "./Divider";
 import "./piece.css";
@@ -83,10 +84,20 @@ function Instruments({ session, piece, plan }: Props) {
           plan={plan}
           base={drawn.blank.base.colour}
           name={`${piece.name}, ${plan.totals.dots} dots`}
+          poles={"poles" in drawn.blank.relief ? drawn.blank.relief.poles : undefined}
           plain={moving !== null}
           row={row}
           places={places}
-          onPick={(dot) => session.pick(dot === null ? null : plan.dots.row[dot]!)}
+          margin={part === "Blank" ? 0.7 : undefined}
+          over={
+            part === "Blank"
+              ? (view, width, height) => <OnTheStone {...{ session, piece: of, plan, view, width, height }} />
+              : undefined
+          }
+          onPick={(dot, at) => {
+            if (part === "Blank" && of.blank.centre.kind === "point") setCentre(session, plan, at);
+            else session.pick(dot === null ? null : plan.dots.row[dot]!);
+          }}
           describe={(dot) => <DotNote piece={drawn} plan={plan} dot={dot} />}
           onDrawn={onDrawn}
         />
@@ -107,12 +118,12 @@ function Instruments({ session, piece, plan }: Props) {
             aria-label="Parts of the piece"
           />
           <span className="small quiet cut">
-            {spokenLength(of.blank.outline.diameter, units, "distance")} round, {of.segments} segments
+            {spokenText(plan.blank.words, units, "distance")}, {of.segments} segments
           </span>
         </div>
         <div className="part">
           {part === "Rows" && <RowSheet session={session} piece={of} plan={plan} row={row} />}
-          {part === "Blank" && <BlankPart session={session} piece={of} />}
+          {part === "Blank" && <BlankPart session={session} piece={of} plan={plan} />}
           {part === "Tools" && <ToolsPart session={session} piece={of} />}
           {part === "Colours" && <ColoursPart session={session} piece={of} plan={plan} />}
         </div>

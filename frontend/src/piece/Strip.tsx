@@ -79,7 +79,9 @@ const WORDS = {
 } as const;
 
 export function Kept<T extends Piece | Kit | Shelf>({ ledger }: { ledger: Ledger<T> }) {
-  const saving = useStore(ledger.store, (state) => state.saving);
+  const saving = useStore(ledger.store, (state) =>
+    state.saving === "saved" && state.asking > 0 ? "saving" : state.saving,
+  );
   return (
     <span className={saving === "waiting" ? "kept waiting" : "kept"} role="status">
       {WORDS[saving]}

@@ -12,6 +12,8 @@ export interface LedgerState<T extends StudioDocument> {
   /** Where the server stands, for branches and the names of undo and redo. */
   place: Saved | null;
   saving: Saving;
+  /** Changes that the server is being asked about before they become edits. */
+  asking: number;
   /** Why the document could not be opened. */
   lost: string | null;
 }
@@ -31,7 +33,7 @@ export class Ledger<T extends StudioDocument> {
 
   constructor(ident: string) {
     this.ident = ident;
-    this.store = createStore(() => ({ document: null, place: null, saving: "saved", lost: null }));
+    this.store = createStore(() => ({ document: null, place: null, saving: "saved", asking: 0, lost: null }));
     this.outbox = new Outbox(ident, ({ saved, waiting, refused }) => {
       if (saved) this.store.setState({ place: saved });
       if (refused) tellProblem(refused);
@@ -53,6 +55,13 @@ export class Ledger<T extends StudioDocument> {
     } catch (cause) {
       this.store.setState({ lost: (cause as Error).message });
     }
+  }
+
+  /** While `work` goes on, not everything is kept yet. */
+  async whileAsking(work: () => Promise<void>): Promise<void> {
+    this.store.setState((state) => ({ asking: state.asking + 1 }));
+    await work();
+    this.store.setState((state) => ({ asking: state.asking - 1 }));
   }
 
   /** A finished edit. `mark` says what it is about, so that the page can point at it on undo. */

@@ -1,5 +1,6 @@
 /** Where a ring's dots go: start, gap, spacing, and the distance from the centre. */
 import type { Row } from "../api/types";
+import { guideCircles } from "../spoke/useSlide";
 import { Choice } from "../studio/Choice";
 import { LengthField, NumberField } from "../studio/LengthField";
 import { lengthText, useUnits } from "../studio/units";
@@ -10,6 +11,12 @@ const STARTS = [
   ["between", "between the lines"],
   ["offset", "in the dips"],
   ["angle", "at an angle"],
+] as const;
+
+const HALVES = [
+  ["front", "front"],
+  ["back", "back"],
+  ["both", "both halves"],
 ] as const;
 
 const SPACINGS = [
@@ -52,6 +59,17 @@ export function PlaceFields(props: RowProps) {
           onChange={(gap) => changeRow(props, "Set the gap", { gap })}
         />
       </span>
+      {props.closed && (
+        <span style={{ width: 104 }}>
+          <Choice
+            name="Half"
+            titled
+            value={row.half}
+            options={HALVES}
+            onChange={(half) => changeRow(props, "Choose the half", { half })}
+          />
+        </span>
+      )}
       {row.pattern.length > 1 && (
         <span style={{ width: 118 }}>
           <Choice
@@ -68,9 +86,9 @@ export function PlaceFields(props: RowProps) {
 }
 
 export function DistanceFields(props: RowProps) {
-  const { row, piece, planned } = props;
+  const { row, piece, planned, rim } = props;
   const units = useUnits((state) => state.units);
-  const circles = piece.guides.circles.map(
+  const circles = guideCircles(piece, rim).map(
     (circle, k) =>
       [`guide ${circle.id}`, `on circle ${k + 1} (${lengthText(circle.walk, units, "distance")})`] as const,
   );

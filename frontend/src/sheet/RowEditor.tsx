@@ -19,6 +19,9 @@ export interface RowProps {
   mark: string;
   planned: PlanRow | undefined;
   ramps: RampColours;
+  /** Whether the blank is a ball or egg, and the walk to its edge. */
+  closed: boolean;
+  rim: number;
 }
 
 export function RowEditor(props: RowProps) {

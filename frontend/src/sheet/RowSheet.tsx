@@ -73,6 +73,8 @@ export function RowSheet({ session, piece, plan, row }: Props) {
                 mark={marks[index]!}
                 planned={plan.rows[index]}
                 ramps={ramps}
+                closed={plan.blank.closed}
+                rim={plan.rim}
               />
             )}
           </div>

@@ -4,7 +4,7 @@ import type { Piece, Plan } from "../api/types";
 import type { Session } from "../piece/session";
 import { useSize } from "../stone/useSize";
 import { lengthText, SUFFIX, spokenLength, type Units, useUnits } from "../studio/units";
-import { type Dome, domes, type Lane, tickStep } from "./section";
+import { type Dome, domes, type Lane, onHalf, tickStep } from "./section";
 import "./spoke.css";
 import { useSlide } from "./useSlide";
 
@@ -26,10 +26,12 @@ export function Spoke({ session, plan, piece, row }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(frame);
   const units = useUnits((state) => state.units);
-  const px = Math.max((width - LEFT - RIGHT) / plan.rim, 0.1);
+  const half = row !== null && piece.rows[row]?.half === "back" ? "back" : "front";
+  const rim = plan.blank.half[half === "back" ? 1 : 0] ?? plan.rim;
+  const px = Math.max((width - LEFT - RIGHT) / rim, 0.1);
   const lane = (height - FOOT - TOP) / 2;
-  const slide = useSlide(session, plan.rim, px);
-  const shown = domes(plan, piece);
+  const slide = useSlide(session, rim, px);
+  const shown = domes(plan, piece, half);
   const tallest = Math.max(...shown.map((dome) => dome.height), 0.1);
   const rise = Math.min(px, (lane - 16) / tallest);
   const base = (which: Lane) => TOP + lane * (LANES.indexOf(which) + 1) - 2;
@@ -38,19 +40,13 @@ export function Spoke({ session, plan, piece, row }: Props) {
     <div ref={frame} className="spoke">
       {height > FOOT + TOP && (
         <svg width={width} height={height} role="group" aria-label="The spoke, from the centre to the edge">
-          <Scale plan={plan} px={px} height={height} units={units} />
+          <Scale plan={plan} rim={rim} px={px} height={height} units={units} />
           {LANES.map((which) => (
             <g key={which}>
               <text className="spoke-lane" x={8} y={base(which) - 4}>
                 {which}
               </text>
-              <line
-                className="spoke-foot"
-                x1={LEFT}
-                x2={LEFT + plan.rim * px}
-                y1={base(which)}
-                y2={base(which)}
-              />
+              <line className="spoke-foot" x1={LEFT} x2={LEFT + rim * px} y1={base(which)} y2={base(which)} />
             </g>
           ))}
           {shown.map((dome) => {
@@ -69,14 +65,23 @@ export function Spoke({ session, plan, piece, row }: Props) {
                   tabIndex: dome.row === focusable ? 0 : -1,
                   "aria-label": `Row ${dome.mark}, walk distance`,
                   "aria-valuemin": 0,
-                  "aria-valuemax": plan.rim,
+                  "aria-valuemax": rim,
                   "aria-valuenow": planned.walk,
                   "aria-valuetext": spokenLength(planned.walk, units, "distance"),
                 })}
               />
             );
           })}
-          <Gaps plan={plan} piece={piece} row={row} px={px} shown={shown} base={base} units={units} />
+          <Gaps
+            plan={plan}
+            piece={piece}
+            row={row}
+            px={px}
+            shown={shown}
+            base={base}
+            units={units}
+            half={half}
+          />
         </svg>
       )}
     </div>
@@ -92,9 +97,17 @@ function domePath(dome: Dome, px: number, rise: number, base: number): string {
   return `M${left} ${base} A${rx} ${ry} 0 0 1 ${right} ${base} Z`;
 }
 
-function Scale({ plan, px, height, units }: { plan: Plan; px: number; height: number; units: Units }) {
+interface ScaleProps {
+  plan: Plan;
+  rim: number;
+  px: number;
+  height: number;
+  units: Units;
+}
+
+function Scale({ plan, rim, px, height, units }: ScaleProps) {
   const step = tickStep(px);
-  const ticks = Array.from({ length: Math.floor(plan.rim / step) + 1 }, (_, k) => k * step);
+  const ticks = Array.from({ length: Math.floor(rim / step) + 1 }, (_, k) => k * step);
   const foot = height - FOOT;
   return (
     <g className="spoke-scale">
@@ -112,7 +125,7 @@ function Scale({ plan, px, height, units }: { plan: Plan; px: number; height: nu
       <rect
         x={LEFT + plan.limit * px}
         y={TOP}
-        width={Math.max((plan.rim - plan.limit) * px, 0)}
+        width={Math.max((rim - plan.limit) * px, 0)}
         height={foot - TOP}
         className="spoke-border"
       />
@@ -128,14 +141,15 @@ interface GapsProps {
   shown: Dome[];
   base: (lane: Lane) => number;
   units: Units;
+  half: "front" | "back";
 }
 
 /** Smallest clear distance of each row to the rows before it: for the picked row, unsafe ones, and where there is room. */
-function Gaps({ plan, piece, row, px, shown, base, units }: GapsProps) {
+function Gaps({ plan, piece, row, px, shown, base, units, half }: GapsProps) {
   let free = -Infinity;
   return plan.rows.map((planned, index) => {
     const near = planned.near;
-    if (!near) return null;
+    if (!near || !onHalf(piece.rows[index], half)) return null;
     const other = plan.dots.row[near.other]!;
     const unsafe = near.clear < piece.safe_gap - 1e-6;
     const x1 = LEFT + (plan.rows[other]!.walk + plan.dots.r[near.other]!) * px;

@@ -19,9 +19,10 @@ export interface Dome {
 const HEIGHT = { fluid: 0.16, medium: 0.24, heavy: 0.32 } as const;
 
 /** The domes of every row, the largest dot of each lane, inner rows first. */
-export function domes(plan: Plan, piece: Piece): Dome[] {
+export function domes(plan: Plan, piece: Piece, half: "front" | "back"): Dome[] {
   const segment = 360 / piece.segments;
   return plan.rows.flatMap((row, index) => {
+    if (!onHalf(piece.rows[index], half)) return [];
     const lanes = new Map<Lane, number>();
     for (let dot = row.first; dot < row.first + row.places; dot++) {
       const lane = row.walk === 0 ? "on the lines" : laneOf(plan, dot, piece.turn, segment);
@@ -40,6 +41,11 @@ export function domes(plan: Plan, piece: Piece): Dome[] {
       dot,
     }));
   });
+}
+
+/** Whether a row is painted on this half. */
+export function onHalf(row: Piece["rows"][number] | undefined, half: "front" | "back"): boolean {
+  return row?.half === half || row?.half === "both";
 }
 
 function laneOf(plan: Plan, dot: number, turn: number, segment: number): Lane {

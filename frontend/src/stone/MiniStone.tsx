@@ -1,24 +1,27 @@
-/** A piece drawn small, from the same plan. */
+/** A piece drawn small, from the same plan. `size` is the side of the square that holds it, CSS pixels. */
 import { useEffect, useRef } from "react";
 import type { Plan } from "../api/types";
 import { drawStone } from "./draw";
+import { firstSide } from "./side";
 import { fitting } from "./view";
 
 interface Props {
   plan: Plan | undefined;
   base: string;
-  /** Diameter on screen, CSS pixels. */
   size: number;
   name: string;
+  poles?: "hanger" | "sides";
 }
 
-export function MiniStone({ plan, base, size, name }: Props) {
+export function MiniStone({ plan, base, size, name, poles }: Props) {
   const ref = useRef<HTMLCanvasElement>(null);
   const side = Math.round(size / 0.94);
   useEffect(() => {
     const context = ref.current?.getContext("2d");
-    if (context && plan) drawStone(context, { plan, base }, fitting(side, side, plan.rim), false);
-  }, [plan, base, side]);
+    if (!context || !plan) return;
+    const view = { ...fitting(side, side, plan.blank.span), ...firstSide(plan, poles) };
+    drawStone(context, { plan, base }, view, false);
+  }, [plan, base, side, poles]);
   const ratio = window.devicePixelRatio || 1;
   return (
     <canvas

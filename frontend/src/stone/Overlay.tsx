@@ -1,6 +1,7 @@
 /** Over the paint: guides, border, the selected row, and the places a verdict is about. */
 import type { Plan } from "../api/types";
 import { isDark } from "./paint";
+import { roll, type Seen, seenDots } from "./side";
 import type { View } from "./view";
 
 interface Props {
@@ -18,70 +19,101 @@ const MOST_MARKED = 600;
 
 export function Overlay({ plan, base, view, width, height, row, places, guides }: Props) {
   const line = isDark(base) ? "rgba(255,255,255,0.34)" : "rgba(0,0,0,0.36)";
-  const place = `translate(${width / 2 + view.x} ${height / 2 + view.y}) rotate(${Number(((view.turn * 180) / Math.PI).toFixed(6))}) scale(${view.scale})`;
+  const degrees = Number(((view.turn * 180) / Math.PI).toFixed(6));
+  const place = `translate(${width / 2 + view.x} ${height / 2 + view.y}) rotate(${degrees}) scale(${view.scale})`;
+  const seen = seenDots(plan, view);
+  const px = 1 / view.scale;
+  const found = row === null ? undefined : plan.rows[row];
+  const own = found
+    ? Array.from({ length: Math.min(found.places, MOST_MARKED) }, (_, k) => found.first + k)
+    : [];
   return (
     <svg className="stone-overlay" width={width} height={height} aria-hidden="true">
       <g transform={place} fill="none" style={{ vectorEffect: "non-scaling-stroke" }}>
-        {guides && <Guides plan={plan} line={line} />}
-        {row !== null && <Picked plan={plan} row={row} px={1 / view.scale} />}
+        {guides && <Guides plan={plan} view={view} line={line} />}
+        <g className="stone-picked">
+          {["under", "over"].map((which) =>
+            own.map((dot) => (
+              <Mark key={`${which} ${dot}`} plan={plan} seen={seen} dot={dot} more={px} className={which} />
+            )),
+          )}
+        </g>
         {places.slice(0, MOST_MARKED).map((dot) => (
-          <circle
-            key={dot}
-            className="stone-place"
-            cx={plan.dots.x[dot]}
-            cy={plan.dots.y[dot]}
-            r={(plan.dots.r[dot] ?? 0) + 3 / view.scale}
-            vectorEffect="non-scaling-stroke"
-          />
+          <Mark key={dot} plan={plan} seen={seen} dot={dot} more={3 * px} className="stone-place" />
         ))}
       </g>
     </svg>
   );
 }
 
-function Guides({ plan, line }: { plan: Plan; line: string }) {
+interface MarkProps {
+  plan: Plan;
+  seen: Seen;
+  dot: number;
+  more: number;
+  className: string;
+}
+
+/** A ring round a dot, foreshortened with it; none where the dot faces away. */
+function Mark({ plan, seen, dot, more, className }: MarkProps) {
+  const facing = seen.facing ? seen.facing[dot]! : 1;
+  if (facing <= 0) return null;
+  const r = (plan.dots.r[dot] ?? 0) + more;
+  const at = `translate(${seen.x[dot]} ${seen.y[dot]})`;
+  const lean = seen.lean ? ` rotate(${(seen.lean[dot]! * 180) / Math.PI})` : "";
+  return (
+    <ellipse
+      className={className}
+      transform={at + lean}
+      rx={r * facing}
+      ry={r}
+      vectorEffect="non-scaling-stroke"
+    />
+  );
+}
+
+function Guides({ plan, view, line }: { plan: Plan; view: View; line: string }) {
   const common = { stroke: line, strokeWidth: 1, vectorEffect: "non-scaling-stroke" as const };
+  const edge = plan.limit < plan.rim - 1e-6;
   return (
     <>
-      {plan.limit > 0 && plan.limit < plan.rim && <circle r={plan.limit} strokeDasharray="5 4" {...common} />}
-      {plan.circles.map((circle) => (
-        <circle key={circle.id} r={circle.reach} {...common} />
+      {!plan.blank.closed &&
+        edge &&
+        plan.blank.clear.map((part, k) => (
+          <path key={k} d={through(part.x, part.y, true)} strokeDasharray="5 4" {...common} />
+        ))}
+      {plan.guides.map((guide, k) => (
+        <path
+          key={k}
+          className={`guide-${guide.kind.replace(" ", "-")}`}
+          d={drawn(plan, view, guide)}
+          {...common}
+        />
       ))}
-      {plan.spokes.map((angle) => {
-        const a = (angle * Math.PI) / 180;
-        return (
-          <line
-            key={angle}
-            x1={0}
-            y1={0}
-            x2={plan.rim * Math.sin(a)}
-            y2={-plan.rim * Math.cos(a)}
-            {...common}
-          />
-        );
-      })}
     </>
   );
 }
 
-function Picked({ plan, row, px }: { plan: Plan; row: number; px: number }) {
-  const found = plan.rows[row];
-  if (!found) return null;
-  const dots = Array.from({ length: Math.min(found.places, MOST_MARKED) }, (_, k) => found.first + k);
-  return (
-    <g className="stone-picked">
-      {["under", "over"].map((which) =>
-        dots.map((dot) => (
-          <circle
-            key={`${which} ${dot}`}
-            className={which}
-            cx={plan.dots.x[dot]}
-            cy={plan.dots.y[dot]}
-            r={(plan.dots.r[dot] ?? 0) + px}
-            vectorEffect="non-scaling-stroke"
-          />
-        )),
-      )}
-    </g>
-  );
+/** A guide as it is seen; what lies behind a ball or egg is left out. */
+function drawn(plan: Plan, view: View, guide: Plan["guides"][number]): string {
+  const { x, y, z, closed } = guide;
+  if (!plan.blank.closed) return through(x, y, closed);
+  const turn = roll(view);
+  const order = closed ? [...x.keys(), 0] : [...x.keys()];
+  let path = "";
+  let pen = false;
+  for (const k of order) {
+    const [px, py, pz] = turn(x[k]!, y[k]!, z[k]! - plan.blank.middle);
+    if (pz < 0) {
+      pen = false;
+      continue;
+    }
+    path += `${pen ? "L" : "M"}${px} ${py}`;
+    pen = true;
+  }
+  return path;
+}
+
+function through(x: number[], y: number[], closed: boolean): string {
+  return `M${x.map((value, k) => `${value} ${y[k]}`).join("L")}${closed ? "Z" : ""}`;
 }

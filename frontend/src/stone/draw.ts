@@ -1,6 +1,8 @@
 /** The stone on a canvas: the blank and its dots as paint, lit from the upper left of the screen. */
 import type { Plan } from "../api/types";
+import { drawBlank } from "./blank";
 import { tones } from "./paint";
+import { type Seen, seenDots } from "./side";
 import type { View } from "./view";
 
 export interface Scene {
@@ -11,6 +13,7 @@ export interface Scene {
 const CHUNK = 400;
 const ROUND = Math.PI * 2;
 const DETAIL_PX = 2.2;
+const EDGE_ON = 0.04;
 
 /** The full look, or while something is moved a plain one: flat dots, no light. */
 export function drawStone(context: CanvasRenderingContext2D, scene: Scene, view: View, plain: boolean): void {
@@ -23,9 +26,10 @@ export function drawStone(context: CanvasRenderingContext2D, scene: Scene, view:
   const cos = Math.cos(view.turn) * px;
   const left = width / 2 + view.x * ratio;
   const top = height / 2 + view.y * ratio;
-  blank(context, scene, left, top, px, plain);
-  const { x, y, r, shade } = scene.plan.dots;
-  const groups = byShade(shade, scene.plan.shades.length);
+  drawBlank(context, scene, view, { left, top, px, plain });
+  const { r, shade } = scene.plan.dots;
+  const seen = seenDots(scene.plan, view);
+  const groups = byShade(shade, scene.plan.shades.length).map((which) => facing(which, seen));
   const dots = (which: number[], size: number, shift: number, fill: string) => {
     context.fillStyle = fill;
     for (let from = 0; from < which.length; from += CHUNK) {
@@ -33,10 +37,9 @@ export function drawStone(context: CanvasRenderingContext2D, scene: Scene, view:
       for (let k = from; k < Math.min(from + CHUNK, which.length); k++) {
         const i = which[k]!;
         const radius = r[i]! * px;
-        const cx = left + x[i]! * cos - y[i]! * sin - shift * radius;
-        const cy = top + x[i]! * sin + y[i]! * cos - shift * radius;
-        context.moveTo(cx + radius * size, cy);
-        context.arc(cx, cy, radius * size, 0, ROUND);
+        const cx = left + seen.x[i]! * cos - seen.y[i]! * sin - shift * radius;
+        const cy = top + seen.x[i]! * sin + seen.y[i]! * cos - shift * radius;
+        outline(context, seen, i, cx, cy, radius * size, view.turn);
       }
       context.fill();
     }
@@ -56,48 +59,30 @@ export function drawStone(context: CanvasRenderingContext2D, scene: Scene, view:
   });
 }
 
-function blank(
+/** A dot's edge: a circle, or an ellipse where the surface leans away. */
+function outline(
   context: CanvasRenderingContext2D,
-  scene: Scene,
-  x: number,
-  y: number,
-  px: number,
-  plain: boolean,
+  seen: Seen,
+  i: number,
+  cx: number,
+  cy: number,
+  radius: number,
+  turn: number,
 ) {
-  const radius = scene.plan.rim * px;
-  if (!plain) {
-    const shadow = context.createRadialGradient(
-      x + radius * 0.02,
-      y + radius * 0.03,
-      radius * 0.94,
-      x + radius * 0.02,
-      y + radius * 0.03,
-      radius * 1.06,
-    );
-    shadow.addColorStop(0, "rgba(0,0,0,0.42)");
-    shadow.addColorStop(1, "rgba(0,0,0,0)");
-    disc(context, x + radius * 0.02, y + radius * 0.03, radius * 1.06, shadow);
+  if (!seen.facing) {
+    context.moveTo(cx + radius, cy);
+    context.arc(cx, cy, radius, 0, ROUND);
+    return;
   }
-  disc(context, x, y, radius, scene.base);
-  if (plain) return;
-  const light = context.createLinearGradient(x - radius, y - radius, x + radius, y + radius);
-  light.addColorStop(0, "rgba(255,255,255,0.10)");
-  light.addColorStop(0.5, "rgba(255,255,255,0)");
-  light.addColorStop(1, "rgba(0,0,0,0.16)");
-  disc(context, x, y, radius, light);
+  const lean = seen.lean![i]! + turn;
+  const squashed = radius * Math.min(seen.facing[i]!, 1);
+  context.moveTo(cx + squashed * Math.cos(lean), cy + squashed * Math.sin(lean));
+  context.ellipse(cx, cy, squashed, radius, lean, 0, ROUND);
 }
 
-function disc(
-  context: CanvasRenderingContext2D,
-  x: number,
-  y: number,
-  r: number,
-  fill: string | CanvasGradient,
-) {
-  context.beginPath();
-  context.arc(x, y, r, 0, ROUND);
-  context.fillStyle = fill;
-  context.fill();
+function facing(which: number[], seen: Seen): number[] {
+  const { facing } = seen;
+  return facing ? which.filter((i) => facing[i]! > EDGE_ON) : which;
 }
 
 const grouped = new WeakMap<number[], number[][]>();
@@ -113,12 +98,14 @@ function byShade(shade: number[], shades: number): number[][] {
   return groups;
 }
 
-/** The dot at a point of the piece (mm), or null; the last drawn lies on top. */
-export function dotAt(plan: Plan, x: number, y: number, slack: number): number | null {
-  const { x: xs, y: ys, r } = plan.dots;
-  for (let i = xs.length - 1; i >= 0; i--) {
-    const dx = xs[i]! - x;
-    const dy = ys[i]! - y;
+/** The dot at a point before the eye (mm), or null; the last drawn lies on top. */
+export function dotAt(plan: Plan, view: View, x: number, y: number, slack: number): number | null {
+  const { r } = plan.dots;
+  const seen = seenDots(plan, view);
+  for (let i = r.length - 1; i >= 0; i--) {
+    if (seen.facing && seen.facing[i]! <= EDGE_ON) continue;
+    const dx = seen.x[i]! - x;
+    const dy = seen.y[i]! - y;
     const reach = r[i]! + slack;
     if (dx * dx + dy * dy <= reach * reach) return i;
   }

@@ -1,26 +1,29 @@
-/** Turning, zooming and moving the stone by pointer, wheel and keys. */
+/** Turning, rolling, zooming and moving the stone by pointer, wheel and keys. */
 import { type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
-import { cssBetween, fitting, moved, type Point, turned, type View, zoomed } from "./view";
+import { cssBetween, moved, type Point, rolled, sameSide, turned, type View, zoomed } from "./view";
 
 const SETTLE_MS = 140;
 const KEY_TURN = Math.PI / 36;
+const KEY_ROLL = Math.PI / 18;
 const KEY_MOVE = 40;
 
 interface Options {
   frame: RefObject<HTMLElement | null>;
   layers: RefObject<HTMLElement | null>;
-  width: number;
-  height: number;
-  rim: number;
+  home: View;
+  /** A ball or egg is rolled by the arrows. */
+  rolls: boolean;
 }
 
 /**
- * `view` is what has been drawn. During a gesture only a CSS transform on the layers changes; once the hand
- * rests the view is set and everything is drawn sharp, with the light again where the screen has it.
+ * `view` is what has been drawn. During a gesture only a CSS transform on the layers changes; once the hand rests the
+ * view is set and everything is drawn sharp, with the light again where the screen has it. A ball shows another side
+ * with every move, so it is drawn anew each time, plainly while it `rolling`.
  */
-export function useTurntable({ frame, layers, width, height, rim }: Options) {
-  const home = useRef<View>(fitting(width, height, rim));
-  const [view, setView] = useState<View>(home.current);
+export function useTurntable({ frame, layers, home: first, rolls }: Options) {
+  const home = useRef<View>(first);
+  const [view, setView] = useState<View>(first);
+  const [rolling, setRolling] = useState(false);
   const now = useRef(view);
   const drawn = useRef(view);
   const timer = useRef(0);
@@ -30,11 +33,17 @@ export function useTurntable({ frame, layers, width, height, rim }: Options) {
     (next: View, settle = true) => {
       now.current = next;
       touched.current = true;
+      window.clearTimeout(timer.current);
+      if (!sameSide(drawn.current, next)) {
+        setRolling(true);
+        setView(next);
+        timer.current = window.setTimeout(() => setRolling(false), SETTLE_MS);
+        return;
+      }
       if (layers.current) {
         layers.current.style.willChange = "transform";
         layers.current.style.transform = cssBetween(drawn.current, next);
       }
-      window.clearTimeout(timer.current);
       if (settle) timer.current = window.setTimeout(() => setView(now.current), SETTLE_MS);
     },
     [layers],
@@ -43,13 +52,16 @@ export function useTurntable({ frame, layers, width, height, rim }: Options) {
   const reset = useCallback(() => {
     touched.current = false;
     now.current = home.current;
+    setRolling(false);
     setView(home.current);
   }, []);
 
+  const { scale, yaw, pitch } = first;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the home view changes with these alone
   useEffect(() => {
-    home.current = fitting(width, height, rim);
+    home.current = first;
     if (!touched.current) reset();
-  }, [width, height, rim, reset]);
+  }, [scale, yaw, pitch, reset]);
 
   useLayoutEffect(() => {
     drawn.current = view;
@@ -72,7 +84,7 @@ export function useTurntable({ frame, layers, width, height, rim }: Options) {
   }, [frame, show]);
 
   const key = (event: React.KeyboardEvent): boolean => {
-    const act = KEYS[event.key];
+    const act = (rolls ? { ...KEYS, ...ROLLS } : KEYS)[event.key];
     if (!act || event.ctrlKey || event.metaKey || event.altKey) return false;
     event.preventDefault();
     if (event.key === "0") reset();
@@ -80,11 +92,12 @@ export function useTurntable({ frame, layers, width, height, rim }: Options) {
     return true;
   };
 
-  return { view, now, show, reset, key };
+  return { view, now, show, reset, key, rolling };
 }
 
 const MIDDLE = { x: 0, y: 0 };
-const KEYS: Record<string, (view: View, home: View) => View> = {
+type Act = (view: View, home: View) => View;
+const KEYS: Record<string, Act> = {
   ",": (view) => turned(view, -KEY_TURN),
   ".": (view) => turned(view, KEY_TURN),
   "+": (view, home) => zoomed(view, 1.25, MIDDLE, home),
@@ -95,6 +108,12 @@ const KEYS: Record<string, (view: View, home: View) => View> = {
   ArrowUp: (view) => moved(view, 0, KEY_MOVE),
   ArrowDown: (view) => moved(view, 0, -KEY_MOVE),
   "0": (_, home) => home,
+};
+const ROLLS: Record<string, Act> = {
+  ArrowLeft: (view) => rolled(view, -KEY_ROLL, 0),
+  ArrowRight: (view) => rolled(view, KEY_ROLL, 0),
+  ArrowUp: (view) => rolled(view, 0, KEY_ROLL),
+  ArrowDown: (view) => rolled(view, 0, -KEY_ROLL),
 };
 
 /** A pointer's place from the middle of the element, CSS pixels. */

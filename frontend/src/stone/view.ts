@@ -7,6 +7,9 @@ export interface View {
   scale: number;
   x: number;
   y: number;
+  /** A ball or egg is also rolled: about the upright axis, and towards the eye (radians). */
+  yaw: number;
+  pitch: number;
 }
 
 export interface Point {
@@ -16,11 +19,11 @@ export interface Point {
 
 export const FAR_OUT = 0.4;
 export const CLOSE_UP = 40;
-const MARGIN = 0.94;
+export const MARGIN = 0.94;
 
-/** The view that shows the whole blank. */
-export function fitting(width: number, height: number, rim: number): View {
-  return { turn: 0, scale: (Math.min(width, height) * MARGIN) / (2 * rim), x: 0, y: 0 };
+/** The view that shows the whole blank; `span` is half the side of a square that holds it. */
+export function fitting(width: number, height: number, span: number, margin = MARGIN): View {
+  return { turn: 0, scale: (Math.min(width, height) * margin) / (2 * span), x: 0, y: 0, yaw: 0, pitch: 0 };
 }
 
 /** A point of the piece (mm) on screen. */
@@ -51,11 +54,21 @@ export function turned(view: View, by: number): View {
   return { ...view, turn: view.turn + by };
 }
 
+/** Rolled like a ball in the hand. */
+export function rolled(view: View, yaw: number, pitch: number): View {
+  const most = Math.PI / 2;
+  return { ...view, yaw: view.yaw + yaw, pitch: Math.min(Math.max(view.pitch + pitch, -most), most) };
+}
+
 export function moved(view: View, dx: number, dy: number): View {
   return { ...view, x: view.x + dx, y: view.y + dy };
 }
 
-/** CSS transform, about the middle, that makes a picture drawn for one view show another. */
+export function sameSide(one: View, other: View): boolean {
+  return one.yaw === other.yaw && one.pitch === other.pitch;
+}
+
+/** CSS transform, about the middle, that makes a picture drawn for one view show another of the same side. */
 export function cssBetween(drawn: View, now: View): string {
   if (drawn === now) return "none";
   const turn = now.turn - drawn.turn;

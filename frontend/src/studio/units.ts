@@ -28,8 +28,8 @@ export function spokenLength(mm: number, units: Units, kind: LengthKind = "dot")
 }
 
 /** A sentence whose lengths stand in braces, in millimetres, as the server writes it. */
-export function spokenText(text: string, units: Units): string {
-  return text.replace(/\{(-?[\d.e-]+)\}/g, (_, mm: string) => spokenLength(Number(mm), units));
+export function spokenText(text: string, units: Units, kind: LengthKind = "dot"): string {
+  return text.replace(/\{(-?[\d.e-]+)\}/g, (_, mm: string) => spokenLength(Number(mm), units, kind));
 }
 
 /** Whole and sixteenths where the value is one to within a thousandth of an inch. */

@@ -1,7 +1,6 @@
 """Axes of an outline: its longest, and the one it mirrors about."""
 
 import numpy as np
-import shapely
 
 from ..surface import Array
 from .polygon import centroid
@@ -13,7 +12,9 @@ ALIKE = 0.01
 
 def longest_axis(corners: Array) -> float:
     """Direction (rad, clockwise from twelve o'clock, 0 <= a < pi) between the two corners furthest apart."""
-    hull = np.asarray(shapely.MultiPoint(corners).convex_hull.exterior.coords)[:-1]
+    import shapely
+
+    hull = shapely.get_coordinates(shapely.MultiPoint(corners).convex_hull)[:-1]
     apart = hull[:, None] - hull[None]
     far = np.unravel_index(int((apart**2).sum(axis=2).argmax()), (len(hull), len(hull)))
     dx, dy = apart[far]
@@ -30,7 +31,7 @@ def symmetry_axis(corners: Array) -> float | None:
     about = corners - np.array(centroid(corners))
     if not seen_whole(about):
         return None
-    r = Rim(about)(np.arange(SAMPLES) * (2 * np.pi / SAMPLES))
+    r = Rim(about)(np.linspace(0, 2 * np.pi, SAMPLES, endpoint=False))
     likeness = np.fft.irfft(np.fft.rfft(r) ** 2, SAMPLES)
     best = int(likeness.argmax())
     before, here, after = (float(likeness[(best + k) % SAMPLES]) for k in (-1, 0, 1))

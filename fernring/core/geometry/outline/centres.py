@@ -3,7 +3,6 @@
 from dataclasses import dataclass
 
 import numpy as np
-import shapely
 
 from ..surface import Array
 from .polygon import centroid, distance_to_edges, extent
@@ -33,6 +32,8 @@ def middle(corners: Array) -> tuple[float, float]:
 
 def inscribed(corners: Array) -> tuple[float, float]:
     """Centre of the largest circle that fits, to within PRECISION of its radius."""
+    import shapely
+
     line = shapely.maximum_inscribed_circle(shapely.Polygon(corners), tolerance=PRECISION)
     x, y = line.coords[0]
     return float(x), float(y)
@@ -40,6 +41,8 @@ def inscribed(corners: Array) -> tuple[float, float]:
 
 def enclosing(corners: Array) -> tuple[float, float]:
     """Centre of the smallest circle around it all."""
+    import shapely
+
     circle = shapely.minimum_bounding_circle(shapely.MultiPoint(corners))
     found = np.asarray(circle.exterior.coords)[:-1]
     return float(found[:, 0].mean()), float(found[:, 1].mean())

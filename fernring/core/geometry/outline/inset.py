@@ -4,7 +4,6 @@ Offsets come from shapely (GEOS), whose round joins are cut fine enough to stay 
 """
 
 import numpy as np
-import shapely
 
 from ..surface import Array
 from .polygon import clockwise, distance_to_edges
@@ -14,6 +13,8 @@ FINE = 64
 
 def inset(corners: Array, width: float) -> list[Array]:
     """The parts of the plane at least `width` inside the outline, largest first; none when it vanishes."""
+    import shapely
+
     if width <= 0:
         return [corners]
     shrunk = shapely.Polygon(corners).buffer(-width, quad_segs=FINE, join_style="round")
@@ -23,6 +24,8 @@ def inset(corners: Array, width: float) -> list[Array]:
 
 def grown(corners: Array, width: float) -> Array:
     """The outline moved outward by `width`, corners rounded."""
+    import shapely
+
     wider = shapely.Polygon(corners).buffer(width, quad_segs=FINE, join_style="round")
     return clockwise(np.asarray(wider.exterior.coords)[:-1])
 
@@ -41,12 +44,16 @@ def unevenness(corners: Array, percent: float) -> tuple[float, float]:
 
 def simplified(corners: Array, tolerance: float) -> Array:
     """Fewer corners, none of the dropped ones further than `tolerance` from the line that is left (Douglas-Peucker)."""
+    import shapely
+
     ring = shapely.Polygon(corners).simplify(tolerance, preserve_topology=True)
-    return clockwise(np.asarray(ring.exterior.coords)[:-1])
+    return clockwise(shapely.get_coordinates(ring)[:-1])
 
 
 def crossing(corners: Array) -> tuple[float, float] | None:
     """A place where the outline crosses or touches itself, or None when it is simple."""
+    import shapely
+
     line = shapely.LinearRing(corners)
     if line.is_simple and shapely.Polygon(corners).is_valid:
         return None

@@ -1,6 +1,7 @@
 """Measures of a closed polygon. Corners have shape (n, 2); lengths in mm, areas in mm²."""
 
 import numpy as np
+from numpy.typing import NDArray
 
 from ..surface import Array
 
@@ -36,7 +37,7 @@ def extent(corners: Array) -> tuple[float, float, float, float]:
 
 def clockwise(corners: Array) -> Array:
     """The same outline with its corners running clockwise on screen."""
-    return corners if signed_area(corners) > 0 else np.ascontiguousarray(corners[::-1])
+    return corners if signed_area(corners) > 0 else corners[::-1].copy()
 
 
 def turned(corners: Array, angle_rad: float) -> Array:
@@ -56,16 +57,17 @@ def distance_to_edges(corners: Array, x: Array, y: Array) -> Array:
         t = np.clip((dx * along[part, 0] + dy * along[part, 1]) / length2[part], 0, 1)
         square = (dx - t * along[part, 0]) ** 2 + (dy - t * along[part, 1]) ** 2
         best = np.minimum(best, square.min(axis=1))
-    return np.sqrt(best)
+    return np.asarray(np.sqrt(best))
 
 
-def contains(corners: Array, x: Array, y: Array) -> np.ndarray:
+def contains(corners: Array, x: Array, y: Array) -> NDArray[np.bool_]:
     """Whether each point lies inside: a ray to the right crosses the edges an odd number of times."""
     odd = np.zeros(len(x), bool)
-    after = np.roll(corners, -1, axis=0)
-    for (x1, y1), (x2, y2) in zip(corners.tolist(), after.tolist(), strict=True):
-        if y1 == y2:
-            continue
-        crosses = (y1 > y) != (y2 > y)
-        odd ^= crosses & (x < (x2 - x1) * (y - y1) / (y2 - y1) + x1)
+    x1, y1 = corners.T
+    x2, y2 = np.roll(corners, -1, axis=0).T
+    slope = (x2 - x1) / np.where(y2 == y1, 1.0, y2 - y1)
+    for part in np.array_split(np.arange(len(x)), max(1, len(corners) * len(x) // 2_000_000 + 1)):
+        px, py = x[part, None], y[part, None]
+        crosses = ((y1 > py) != (y2 > py)) & (px < slope * (py - y1) + x1)
+        odd[part] = crosses.sum(axis=1) % 2 == 1
     return odd

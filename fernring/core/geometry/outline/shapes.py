@@ -59,7 +59,7 @@ def heart(length: float, width: float) -> Array:
     right = arc(r, 0, r, -pi / 2, touch)
     left = np.stack((-right[::-1, 0], right[::-1, 1]), axis=1)
     shape = np.concatenate((right, [(0.0, tip)], left[:-1]))
-    return shape + np.array([0.0, (r - tip) / 2])
+    return np.asarray(shape + np.array([0.0, (r - tip) / 2]))
 
 
 def cross(length: float, width: float, arm: float) -> Array:
@@ -94,12 +94,12 @@ def spoked(distances: Sequence[float]) -> Array:
     return np.stack((radius.ravel() * np.sin(a), -radius.ravel() * np.cos(a)), axis=1)
 
 
-def odd(points: Sequence[tuple[float, float]]) -> Array:
-    """Given points, clockwise, moved so that the middle of length and width is the origin."""
-    corners = clockwise(np.asarray(points, float))
-    return corners - (corners.min(axis=0) + corners.max(axis=0)) / 2
+def odd(x: Sequence[float], y: Sequence[float]) -> Array:
+    """Given corners, clockwise, moved so that the middle of length and width is the origin."""
+    corners = clockwise(np.stack((np.asarray(x, float), np.asarray(y, float)), axis=1))
+    return np.asarray(corners - (corners.min(axis=0) + corners.max(axis=0)) / 2)
 
 
 def _without_doubles(corners: Array) -> Array:
     step = np.hypot(*(np.roll(corners, -1, axis=0) - corners).T)
-    return corners[step > 1e-9]
+    return np.asarray(corners[step > 1e-9])

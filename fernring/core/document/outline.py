@@ -1,0 +1,97 @@
+"""Plan shapes, each by the measures a person can take. Lengths in mm."""
+
+from typing import Annotated, Literal
+
+from pydantic import Field, model_validator
+
+from .numbers import BlankWidth, Coordinate, Frozen, Length
+
+MOST_POINTS = 2000
+
+
+class Round(Frozen):
+    kind: Literal["round"] = "round"
+    diameter: BlankWidth
+
+
+class Oval(Frozen):
+    """An ellipse; length runs from left to right."""
+
+    kind: Literal["oval"] = "oval"
+    length: BlankWidth
+    width: BlankWidth
+
+
+class Square(Frozen):
+    """`corner` is the radius of the corners."""
+
+    kind: Literal["square"] = "square"
+    side: BlankWidth
+    corner: Length = 0.0
+
+
+class Rectangle(Frozen):
+    kind: Literal["rectangle"] = "rectangle"
+    length: BlankWidth
+    width: BlankWidth
+    corner: Length = 0.0
+
+
+class Polygon(Frozen):
+    """A regular polygon by the length of one side, a corner at twelve o'clock."""
+
+    kind: Literal["polygon"] = "polygon"
+    sides: Annotated[int, Field(strict=True, ge=3, le=24)]
+    side: BlankWidth
+
+
+class Heart(Frozen):
+    """Length from lobes to tip, width across the lobes."""
+
+    kind: Literal["heart"] = "heart"
+    length: BlankWidth
+    width: BlankWidth
+
+
+class Cross(Frozen):
+    """Length from top to bottom, width across, both bars `arm` wide."""
+
+    kind: Literal["cross"] = "cross"
+    length: BlankWidth
+    width: BlankWidth
+    arm: BlankWidth
+
+
+class Leaf(Frozen):
+    """Two arcs that meet in points; length from point to point."""
+
+    kind: Literal["leaf"] = "leaf"
+    length: BlankWidth
+    width: BlankWidth
+
+
+class Spoked(Frozen):
+    """An odd outline by ruler: distances from a centre at equal angles, the first at twelve o'clock, clockwise."""
+
+    kind: Literal["spoked"] = "spoked"
+    distances: Annotated[tuple[BlankWidth, ...], Field(min_length=6, max_length=72)]
+
+
+class Odd(Frozen):
+    """An odd outline by its corners, as traced or imported: x and y of each (mm)."""
+
+    kind: Literal["odd"] = "odd"
+    x: Annotated[tuple[Coordinate, ...], Field(min_length=3, max_length=MOST_POINTS)]
+    y: Annotated[tuple[Coordinate, ...], Field(min_length=3, max_length=MOST_POINTS)]
+
+    @model_validator(mode="after")
+    def _as_many(self) -> "Odd":
+        if len(self.x) != len(self.y):
+            raise ValueError(f"an outline has as many x as y; this one has {len(self.x)} and {len(self.y)}")
+        return self
+
+
+Outline = Annotated[
+    Round | Oval | Square | Rectangle | Polygon | Heart | Cross | Leaf | Spoked | Odd,
+    Field(discriminator="kind", description="plan shape"),
+]

@@ -1,0 +1,40 @@
+"""The other half of a ball or egg: a surface turned over about the y axis."""
+
+import numpy as np
+
+from .surface import Array, Points, Surface
+
+
+class Flipped:
+    """The points of `surface`, turned by half a turn about the y axis: x and z change sign.
+
+    Angles stay clockwise as seen by someone who looks at this half's pole.
+    """
+
+    def __init__(self, surface: Surface) -> None:
+        self.other = surface
+        self.rim, self.even = surface.rim, surface.even
+        self.widest, self.slack = surface.widest, surface.slack
+
+    def reach(self, walk: Array, angle_rad: Array) -> Array:
+        return self.other.reach(walk, angle_rad)
+
+    def walk(self, reach: float) -> float:
+        return self.other.walk(reach)
+
+    def walk_to(self, reach: Array, angle_rad: Array) -> Array:
+        return self.other.walk_to(reach, angle_rad)
+
+    def edge(self, angle_rad: Array) -> Array:
+        return self.other.edge(angle_rad)
+
+    def points(self, walk: Array, angle_rad: Array) -> Points:
+        x, y, z = self.other.points(walk, angle_rad)
+        return -x, y, -z
+
+    def normals(self, walk: Array, angle_rad: Array) -> Points:
+        x, y, z = self.other.normals(walk, angle_rad)
+        return -x, y, -z
+
+    def contact_walk(self, angle_rad: Array, x: Array, y: Array, z: Array, distance: Array) -> Array:
+        return self.other.contact_walk(angle_rad, -x, y, -np.asarray(z), distance)

@@ -1,0 +1,110 @@
+"""Domes, balls, and domed blanks of any outline: every profile is a circular arc about a point on the axis."""
+
+from collections.abc import Callable
+from math import asin, inf, pi
+
+import numpy as np
+
+from ..errors import FitError
+from .bisect import bisect
+from .surface import Array, Points
+
+
+def arc_radius(half: Array, rise: float) -> Array:
+    """Radius of the arc over half a width with this rise: (a² + h²)/2h. Source: chord and sagitta."""
+    return (half * half + rise * rise) / (2 * rise)
+
+
+def rise_from_tape(width: float, tape: float) -> float:
+    """Rise (mm) of a dome over which a tape from edge to edge measures `tape`: 2R asin(w/2R) = tape.
+
+    Raises FitError unless the tape lies between the width and half a circle over it.
+    """
+    most = pi * width / 2
+    if not width <= tape <= most:
+        raise FitError(
+            f"A tape over a dome {width:g} mm wide measures between {width:g} mm (flat) and {most:.1f} mm "
+            f"(half a ball); given {tape:g} mm.",
+            "blank.relief.tape",
+        )
+
+    def length(rise: float) -> float:
+        radius = (width * width / 4 + rise * rise) / (2 * rise)
+        return 2 * radius * asin(min(width / (2 * radius), 1.0))
+
+    return bisect(lambda rise: length(rise) - tape, 1e-9, width / 2, 1e-12)
+
+
+class Vault:
+    """An arc of radius R(a) through the top, its centre on the axis: reach = R sin(walk/R), height from the base.
+
+    `half` gives the distance from axis to outline in each direction; a round dome has one for all. The rise may
+    not exceed the least of them, or the edge would bulge. Angles go through `half` as arrays.
+    """
+
+    slack = pi / 2
+
+    def __init__(self, half: Callable[[Array], Array] | float, rise: float) -> None:
+        self.even = not callable(half)
+        self._half: Callable[[Array], Array] = half if callable(half) else lambda a: np.full_like(a, half)
+        self.rise = rise
+        halves = self._half(np.linspace(0, 2 * pi, 721)[:-1])
+        if rise > float(halves.min()) * (1 + 1e-9):
+            raise FitError(
+                f"A rise of {rise:g} mm is more than half a ball over {2 * float(halves.min()):g} mm; "
+                f"at most {float(halves.min()):.2f} mm.",
+                "blank.relief.rise",
+            )
+        self.widest = float(halves.max())
+        self.rim = float(self.walk_to(halves, np.linspace(0, 2 * pi, 721)[:-1]).max())
+
+    def _radius(self, angle_rad: Array) -> Array:
+        return arc_radius(self._half(np.asarray(angle_rad, float)), self.rise)
+
+    def reach(self, walk: Array, angle_rad: Array) -> Array:
+        radius = self._radius(angle_rad)
+        return np.asarray(radius * np.sin(walk / radius))
+
+    def walk(self, reach: float) -> float:
+        radius = float(self._radius(np.zeros(1))[0])
+        return radius * asin(reach / radius) if reach <= self.widest * (1 + 1e-12) and reach <= radius else inf
+
+    def walk_to(self, reach: Array, angle_rad: Array) -> Array:
+        radius = self._radius(angle_rad)
+        share = np.asarray(reach / radius)
+        share = np.where((share > 1) & (share < 1 + 1e-9), 1.0, share)
+        return np.asarray(radius * np.arcsin(np.where(share <= 1, share, np.nan)))
+
+    def edge(self, angle_rad: Array) -> Array:
+        return self.walk_to(self._half(np.asarray(angle_rad, float)), angle_rad)
+
+    def points(self, walk: Array, angle_rad: Array) -> Points:
+        radius = self._radius(angle_rad)
+        reach = radius * np.sin(walk / radius)
+        z = self.rise - radius + radius * np.cos(walk / radius)
+        return reach * np.sin(angle_rad), -reach * np.cos(angle_rad), np.asarray(z)
+
+    def normals(self, walk: Array, angle_rad: Array) -> Points:
+        """Along the radius of the arc; on a dome that is not round the lean sideways is left out."""
+        lean = walk / self._radius(angle_rad)
+        out = np.sin(lean)
+        return out * np.sin(angle_rad), -out * np.cos(angle_rad), np.asarray(np.cos(lean))
+
+    def contact_walk(self, angle_rad: Array, x: Array, y: Array, z: Array, distance: Array) -> Array:
+        """The point seen from the arc's centre is (A along, s aside, B up); |P - p| = d is A sin t + B cos t = C.
+
+        C = (R² + A² + B² + s² - d²)/2R and the larger solution is t = atan2(A, B) + acos(C/sqrt(A² + B²)).
+        """
+        radius = self._radius(angle_rad)
+        sin_a, cos_a = np.sin(angle_rad), np.cos(angle_rad)
+        along, aside = x * sin_a - y * cos_a, x * cos_a + y * sin_a
+        up = z - (self.rise - radius)
+        size2 = along * along + up * up
+        share = (radius * radius + size2 + aside * aside - distance * distance) / (2 * radius * np.sqrt(size2))
+        turn = np.arccos(np.where(np.abs(share) <= 1, share, np.nan))
+        return np.asarray(radius * (np.arctan2(along, up) + turn))
+
+
+def ball(diameter: float) -> Vault:
+    """Half a ball, walked from its pole to the widest circle."""
+    return Vault(diameter / 2, diameter / 2)

@@ -1,0 +1,122 @@
+"""ground(blank) -> Ground: everything about the blank that rows, guides and verdicts ask for."""
+
+from dataclasses import dataclass
+from functools import cached_property, lru_cache
+
+import numpy as np
+
+from ..document.blank import Blank
+from ..document.outline import Round
+from ..document.relief import Ball, Egg
+from ..errors import FitError
+from ..geometry.flipped import Flipped
+from ..geometry.outline import inset
+from ..geometry.outline.polygon import contains, distance_to_edges
+from ..geometry.outline.rays import Rim
+from ..geometry.outline.region import Region
+from ..geometry.surface import Array, Surface
+from .outlines import placed_corners
+from .reliefs import surfaces
+
+
+@dataclass(frozen=True)
+class Ground:
+    """`outline` are the corners in plan, the centre at the origin, turned by `lie_rad`.
+
+    `clear` are the parts inside the border line.
+
+    `surface` belongs to the front, `back` to the other half of a ball or egg. `limit` is the walk distance that the
+    edge of a ring may reach and stay whole; `border` that of the border line's furthest point. On a ball or egg
+    without a border dots may lap over the widest circle (`laps`).
+    """
+
+    outline: Array
+    lie_rad: float
+    clear: tuple[Array, ...]
+    surface: Surface
+    back: Surface | None
+    limit: float
+    border: float
+    round: bool
+    laps: bool
+
+    def half(self, back: bool) -> Surface:
+        return self.back if back and self.back is not None else self.surface
+
+    def limit_on(self, back: bool) -> float:
+        """The limit of a half; the border kept clear is as wide on both."""
+        return max(self.half(back).rim - (self.surface.rim - self.limit), 0.0) if back else self.limit
+
+    def over(self, walk: Array, x: Array, y: Array, radius: Array, back: bool = False) -> Array:
+        """How far each dot's edge passes the border line (mm, negative inside)."""
+        if self.laps:
+            return np.asarray(walk - self.limit_on(back))
+        if self.round:
+            return np.asarray(walk + radius - self.limit_on(back))
+        return self._past(self._clear_region, walk, x, y, radius)
+
+    def off(self, walk: Array, x: Array, y: Array, radius: Array, back: bool = False) -> Array:
+        """How far each dot's edge hangs off the blank (mm, negative on it)."""
+        if self.back is not None:
+            return np.asarray(walk - self.half(back).rim)
+        if self.round:
+            return np.asarray(walk + radius - self.surface.rim)
+        return self._past(self._outline_region, walk, x, y, radius)
+
+    def _past(self, region: Region, walk: Array, x: Array, y: Array, radius: Array) -> Array:
+        """Past the edge of the region: square to it on a flat blank, along the spoke on a domed one."""
+        if self.surface.even or not region.parts:
+            return region.past(x, y, radius)
+        angle = np.arctan2(x, -y)
+        return np.asarray(walk + radius - self.surface.walk_to(Rim(region.parts[0])(angle), angle))
+
+    @cached_property
+    def _clear_region(self) -> Region:
+        return Region(self.clear)
+
+    @cached_property
+    def _outline_region(self) -> Region:
+        return Region((self.outline,))
+
+
+@lru_cache(maxsize=64)
+def ground(blank: Blank) -> Ground:
+    """The blank as geometry. Raises FitError with a sentence when its measures contradict each other."""
+    outline, lie = placed_corners(blank)
+    front, back = surfaces(blank, outline)
+    clear = _clear(blank, outline)
+    round_ = isinstance(blank.outline, Round) and blank.centre.kind != "point"
+    closed = isinstance(blank.relief, Ball | Egg)
+    if round_:
+        share = 1 - (blank.reduced or 0) / 100
+        edge = front.rim * share if blank.reduced is not None else front.rim - blank.border
+        limit = border = max(edge, 0.0)
+    else:
+        limit, border = _limits(front, clear)
+    laps = closed and blank.border == 0 and not blank.reduced
+    return Ground(outline, lie, clear, front, Flipped(back) if back else None, limit, border, round_, laps)
+
+
+def _clear(blank: Blank, outline: Array) -> tuple[Array, ...]:
+    if blank.reduced is not None:
+        return (inset.reduced(outline, blank.reduced),)
+    return tuple(inset.inset(outline, blank.border))
+
+
+def _limits(surface: Surface, clear: tuple[Array, ...]) -> tuple[float, float]:
+    """Walk to the nearest and to the furthest place of the border line around the centre."""
+    home = next((part for part in clear if contains(part, np.zeros(1), np.zeros(1))[0]), None)
+    if home is None:
+        return 0.0, 0.0
+    nearest = float(distance_to_edges(home, np.zeros(1), np.zeros(1))[0])
+    angle = np.arctan2(home[:, 0], -home[:, 1])
+    walks = surface.walk_to(np.hypot(home[:, 0], home[:, 1]), angle)
+    if surface.even:
+        return float(surface.walk_to(np.array([nearest]), np.zeros(1))[0]), float(np.nanmax(walks))
+    return float(np.nanmin(walks)), float(np.nanmax(walks))
+
+
+def require_room(blank: Blank) -> None:
+    """Raises FitError when the border leaves nothing to paint on."""
+    if ground(blank).limit <= 0:
+        raise FitError(f"A border of {blank.border:g} mm leaves nothing of this blank to paint on.", "blank.border")

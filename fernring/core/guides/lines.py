@@ -1,0 +1,136 @@
+"""Every guide line of a piece, as points in space."""
+
+from collections.abc import Iterable, Iterator
+from dataclasses import dataclass
+from math import hypot, pi, radians
+from typing import Literal
+
+import numpy as np
+
+from ..document.piece import Piece
+from ..geometry.outline.polygon import contains
+from ..geometry.outline.rays import ray_lengths
+from ..geometry.surface import Array, Plane, Surface
+from ..ground.ground import Ground
+from ..rows.layout import guide_walks
+from ..rows.placed import PlacedRow
+from .marks import edge_marks, ends, own_axes, rim_ticks
+
+Kind = Literal["spoke", "circle", "midline", "diagonal", "boundary", "end", "edge mark", "tick"]
+FINE = 361
+TOLERANCE = 1e-9
+
+
+@dataclass(frozen=True)
+class GuideLine:
+    """`points` has shape (n, 3), mm. `reach` is set when the line is a whole circle about the centre."""
+
+    kind: Kind
+    label: str
+    points: Array
+    closed: bool = False
+    reach: float | None = None
+
+
+def guide_lines(piece: Piece, ground: Ground, rows: tuple[PlacedRow, ...]) -> list[GuideLine]:
+    """All guides, in the order they are drawn. On a ball or egg spokes and circles are drawn on both halves."""
+    found: list[GuideLine] = []
+    for surface in (ground.surface, *((ground.back,) if ground.back else ())):
+        found += [_spoke(ground, surface, angle) for angle in drawn_spokes(piece)]
+        for walk, label in _walks(piece, ground.surface.rim, rows):
+            if walk <= surface.rim + TOLERANCE:
+                found += _circle(ground, surface, walk, label)
+    return found + list(_others(piece, ground))
+
+
+def drawn_spokes(piece: Piece) -> list[float]:
+    """Angles (degrees) of the spokes that are drawn."""
+    n = piece.segments
+    every = {"all": 1, "every second": 2, "first cross": max(n // 4, 1), "none": 0}[piece.guides.spokes]
+    return [(piece.turn + k * 360 / n) % 360 for k in range(0, n, every)] if every else []
+
+
+def _walks(piece: Piece, rim: float, rows: tuple[PlacedRow, ...]) -> Iterator[tuple[float, str]]:
+    for walk in guide_walks(piece.guides, rim).values():
+        yield walk, f"{walk:g}"
+    at = {row.id: placed for row, placed in zip(piece.rows, rows, strict=True)}
+    for ident in piece.guides.at_rows:
+        if len(at[ident].x) and at[ident].walk > 0:
+            yield at[ident].walk, f"{at[ident].walk:.2f}"
+
+
+def _spoke(ground: Ground, surface: Surface, degrees: float) -> GuideLine:
+    angle = radians(degrees)
+    edge = surface.rim
+    if not ground.round:
+        reach = ray_lengths(ground.outline, np.array([angle]))
+        edge = float(surface.walk_to(reach, np.array([angle]))[0])
+    walk = np.linspace(0, edge, 2 if isinstance(surface, Plane) else 41)
+    return GuideLine("spoke", "", _on(surface, walk, np.full(len(walk), angle)))
+
+
+def _on(surface: Surface, walk: Array, angle: Array) -> Array:
+    return np.stack(surface.points(walk, angle), axis=1)
+
+
+def _circle(ground: Ground, surface: Surface, walk: float, label: str) -> Iterable[GuideLine]:
+    """The circle, or the arcs of it that lie on the blank."""
+    angle = np.linspace(0, 2 * pi, FINE)
+    points = _on(surface, np.full(FINE, walk), angle)
+    if ground.round or ground.back is not None:
+        return [GuideLine("circle", label, points[:-1], True, float(np.hypot(points[0, 0], points[0, 1])))]
+    inside = contains(ground.outline, points[:, 0], points[:, 1])
+    if inside.all():
+        reach = float(np.hypot(points[0, 0], points[0, 1])) if surface.even else None
+        return [GuideLine("circle", label, points[:-1], True, reach)]
+    return [GuideLine("circle", label, run) for run in _runs(points[:-1], inside[:-1]) if len(run) > 1]
+
+
+def _runs(points: Array, inside: np.ndarray) -> list[Array]:
+    """Unbroken stretches of points inside, the first and last joined."""
+    if not inside.any():
+        return []
+    start = int(np.flatnonzero(~inside)[0])
+    points, inside = np.roll(points, -start, axis=0), np.roll(inside, -start)
+    edges = np.flatnonzero(np.diff(inside.astype(int))) + 1
+    return [part for part, kept in zip(np.split(points, edges), np.split(inside, edges), strict=True) if kept[0]]
+
+
+def _others(piece: Piece, ground: Ground) -> Iterator[GuideLine]:
+    guides, surface = piece.guides, ground.surface
+    midlines, diagonals = own_axes(piece.blank, ground.outline, ground.lie_rad)
+    for kind, wanted, lines in (("midline", guides.midlines, midlines), ("diagonal", guides.diagonals, diagonals)):
+        for line in lines if wanted else ():
+            yield GuideLine(kind, "", _lifted(surface, line))  # type: ignore[arg-type]
+    if guides.boundary is not None and ground.back is None:
+        reach = guides.boundary / 2
+        yield from _boundary(ground, reach)
+    for mark in edge_marks(ground.outline, guides.edge_parts) if guides.edge_parts and ground.back is None else ():
+        yield GuideLine("edge mark", "", _lifted(surface, mark))
+    if guides.rim_ticks and ground.round:
+        for mark in rim_ticks(surface, guides.rim_ticks, radians(piece.turn)):
+            yield GuideLine("tick", "", mark)
+
+
+def _boundary(ground: Ground, reach: float) -> Iterator[GuideLine]:
+    angle = np.linspace(0, 2 * pi, FINE)[:-1]
+    ring = np.stack((reach * np.sin(angle), -reach * np.cos(angle)), axis=1)
+    yield GuideLine("boundary", f"{2 * reach:g}", _lifted(ground.surface, ring), True, reach)
+    for part in ends(ground.clear, reach):
+        yield GuideLine("end", "", _lifted(ground.surface, part), True)
+
+
+def _lifted(surface: Surface, plan: Array) -> Array:
+    """Points of the plan, put on the surface below or above them."""
+    x, y = plan.T
+    if isinstance(surface, Plane):
+        return np.stack((x, y, np.zeros_like(x)), axis=1)
+    angle = np.arctan2(x, -y)
+    walk = surface.walk_to(np.hypot(x, y), angle)
+    return _on(surface, walk, angle)
+
+
+def length(line: GuideLine) -> float:
+    """Length of a line (mm)."""
+    points = np.concatenate((line.points, line.points[:1])) if line.closed else line.points
+    return float(sum(hypot(hypot(dx, dy), dz) for dx, dy, dz in np.diff(points, axis=0).tolist()))

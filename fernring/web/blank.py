@@ -1,0 +1,117 @@
+"""Routes about the blank: its report in figures, and outlines from files."""
+
+from typing import Annotated
+
+import numpy as np
+from fastapi import APIRouter
+from pydantic import Field
+
+from ..core.document.numbers import Frozen
+from ..core.document.outline import MOST_POINTS, Odd
+from ..core.document.piece import Piece
+from ..core.errors import DocumentError
+from ..core.geometry.outline import inset, polygon
+from ..core.ground.outlines import ROUGHNESS, bare_corners
+from ..core.ground.report import report
+from ..core.guides.markers import markers, surface_kind
+from ..core.plan import lay
+from ..formats.outline_svg import outline_points
+from .errors import RESPONSES
+from .reading import QuickRoute
+from .reckoning import Answer
+
+router = APIRouter(prefix="/api", tags=["blank"], route_class=QuickRoute, responses=RESPONSES)
+
+
+class CentreAnswer(Answer):
+    """A candidate, mm from the middle of length and width; `whole` is the reach of the largest whole ring."""
+
+    kind: str
+    x: float
+    y: float
+    whole: float
+    furthest: float
+
+
+class BorderAnswer(Answer):
+    even: float
+    even_parts: int
+    percent: float
+    copy_narrow: float
+    copy_wide: float
+
+
+class RingAnswer(Answer):
+    """Dots that are there, that fit in truth, and that a flat reckoning would have promised."""
+
+    mark: str
+    walk: float
+    reach: float
+    dots: int
+    fit: int
+    flat: int
+
+
+class MarkerAnswer(Answer):
+    name: str
+    why: str
+    off: str
+    suits: bool
+    stays: bool
+
+
+class BlankReport(Answer):
+    """Lengths in mm, area in mm²."""
+
+    centre: CentreAnswer
+    centres: list[CentreAnswer]
+    border: BorderAnswer
+    perimeter: float
+    area: float
+    rise: float | None
+    tape: float | None
+    rings: list[RingAnswer]
+    surface: str
+    markers: list[MarkerAnswer]
+
+
+class SvgOutline(Frozen):
+    """The text of an SVG file with one closed line."""
+
+    text: Annotated[str, Field(strict=True, min_length=1, max_length=2_000_000)]
+
+
+@router.post("/blank")
+def post_blank(piece: Piece) -> BlankReport:
+    """The blank of a piece in figures. A refusal says which of its measures cannot be."""
+    laid = lay(piece)
+    found = report(piece, laid.ground, laid.halves, laid.rows, laid.marks)
+    return BlankReport(
+        centre=CentreAnswer(**vars(found.centre)),
+        centres=[CentreAnswer(**vars(one)) for one in found.centres],
+        border=BorderAnswer(**vars(found.border)),
+        perimeter=found.perimeter,
+        area=found.area,
+        rise=found.rise,
+        tape=found.tape,
+        rings=[RingAnswer(**vars(ring)) for ring in found.rings],
+        surface=surface_kind(piece.blank),
+        markers=[MarkerAnswer(**vars(marker)) for marker in markers(piece.blank)],
+    )
+
+
+@router.post("/outline/svg")
+def post_outline_svg(given: SvgOutline) -> Odd:
+    """An odd outline from an SVG file, simplified to 0.02 mm."""
+    points = polygon.clockwise(np.array(outline_points(given.text.encode())))
+    crossing = inset.crossing(points)
+    if crossing is not None:
+        raise DocumentError(f"The outline crosses itself near x {crossing[0]:.1f}, y {crossing[1]:.1f} mm.", "file")
+    corners = inset.simplified(points, ROUGHNESS)
+    if len(corners) > MOST_POINTS:
+        raise DocumentError(f"An outline keeps at most {MOST_POINTS} points; this one needs {len(corners)}.", "file")
+    middle = (corners.min(axis=0) + corners.max(axis=0)) / 2
+    x, y = np.round(corners - middle, 3).T.tolist()
+    found = Odd.model_validate({"x": x, "y": y})
+    bare_corners(found)
+    return found

@@ -1,0 +1,101 @@
+/** The blank of the piece: outline, relief, border, centre, guides. Its measures stand on the stone beside. */
+import type { Blank, Outline, Piece, Plan } from "../api/types";
+import { ColourField } from "../parts/ColourField";
+import type { Session } from "../piece/session";
+import { Choice } from "../studio/Choice";
+import { spokenLength, useUnits } from "../studio/units";
+import { BorderFields } from "./BorderFields";
+import "./blank.css";
+import { CentreFields } from "./CentreFields";
+import { GuideFields } from "./GuideFields";
+import { MATERIALS } from "./materials";
+import { OutlineFields } from "./OutlineFields";
+import { ReliefFields } from "./ReliefFields";
+import { RingTable } from "./RingTable";
+import { SideView } from "./SideView";
+import { useBlankReport } from "./useBlankReport";
+import { useTried } from "./useTried";
+
+interface Props {
+  session: Session;
+  piece: Piece;
+  plan: Plan;
+}
+
+export function BlankPart({ session, piece, plan }: Props) {
+  const { tryBlank, wrong } = useTried(session);
+  const report = useBlankReport(piece);
+  const units = useUnits((state) => state.units);
+  const { blank } = piece;
+  return (
+    <div className="part-body blank-part">
+      {wrong && (
+        <p className="blank-wrong" role="alert">
+          {wrong} Nothing was changed.
+        </p>
+      )}
+      <section aria-label="Outline and relief" className="blank-shape">
+        <div>
+          <h2>Outline and relief</h2>
+          <div className="part-fields">
+            <OutlineFields
+              outline={blank.outline}
+              measures={false}
+              onChange={(change) =>
+                tryBlank("Choose the outline", (now) => withOutline(now, change(now.outline)))
+              }
+            />
+            <ReliefFields
+              outline={blank.outline}
+              relief={blank.relief}
+              onChange={(change) => tryBlank("Choose the relief", (now) => ({ relief: change(now.relief) }))}
+            />
+          </div>
+          {report && (
+            <p className="small quiet figures">
+              {spokenLength(report.perimeter, units)} round the edge
+              {report.rise !== null && `, ${spokenLength(report.rise, units)} high`}
+              {report.tape !== null && `, ${spokenLength(report.tape, units)} over the top`}.
+            </p>
+          )}
+        </div>
+        <SideView plan={plan} base={blank.base.colour} />
+      </section>
+      <section aria-label="Surface">
+        <h2>Surface</h2>
+        <div className="part-fields">
+          <Choice
+            name="Material"
+            titled
+            value={blank.material}
+            options={MATERIALS}
+            onChange={(material) => tryBlank("Set the material", { material })}
+          />
+          <ColourField
+            name="Base coat"
+            titled
+            colour={blank.base.colour}
+            label={blank.base.name}
+            onChange={(base) => tryBlank("Set the base coat", { base })}
+          />
+        </div>
+      </section>
+      <BorderFields blank={blank} plan={plan} report={report} tryBlank={tryBlank} />
+      {!plan.blank.closed && <CentreFields blank={blank} report={report} tryBlank={tryBlank} />}
+      {report && report.rings.length > 0 && <RingTable rings={report.rings} />}
+      <GuideFields session={session} piece={piece} plan={plan} report={report} />
+    </div>
+  );
+}
+
+/** Another outline: only a round one is a plate, ball or egg, and a centre belongs to its own outline. */
+export function withOutline(blank: Blank, outline: Outline): Partial<Blank> {
+  const flat = outline.kind !== "round" && ROUND_ONLY.has(blank.relief.kind);
+  return {
+    outline,
+    ...(flat ? { relief: { kind: "flat" } } : {}),
+    ...(outline.kind !== blank.outline.kind ? { centre: { kind: "middle" } } : {}),
+  };
+}
+
+const ROUND_ONLY = new Set(["plate", "ball", "egg"]);

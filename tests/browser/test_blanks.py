@@ -1,0 +1,185 @@
+"""Putting blanks in: by every measure people take, on the stone itself."""
+
+import re
+from typing import Any
+
+from playwright.sync_api import expect
+
+from tests.browser.studio import BrowserTestCase
+
+STONE = (
+    '<svg xmlns="http://www.w3.org/2000/svg" width="110mm" height="90mm" viewBox="0 0 110 90">'
+    '<path d="M10 45 C 5 10 60 0 85 12 C 112 25 108 70 80 80 C 50 92 14 80 10 45 Z"/></svg>'
+)
+
+
+class BlankTest(BrowserTestCase):
+    def begun(self, name: str) -> None:
+        self.begin_piece(name)
+        self.part("Blank")
+        expect(self.page.get_by_role("img", name="The blank seen from the side")).to_be_visible()
+
+    def words(self) -> Any:
+        return self.page.locator(".parts .quiet")
+
+    def test_a_tile_with_eight_spokes_by_midlines_and_diagonals(self) -> None:
+        self.begun("Tile")
+        self.choose("Outline", "square")
+        self.fill("Side", "108")
+        expect(self.words()).to_contain_text("108 mm square")
+        self.choose("Spokes drawn", "none")
+        self.page.get_by_label("midlines").check()
+        self.page.get_by_label("diagonals").check()
+        expect(self.page.locator(".guide-midline, .guide-diagonal")).to_have_count(4)
+        self.fill("Parts of each edge", "5")
+        expect(self.page.locator(".guide-edge-mark")).to_have_count(24)
+        document = self.document()
+        self.assertEqual(document["blank"]["outline"]["side"], 108)
+
+    def test_a_domed_stone_by_tape(self) -> None:
+        self.begun("Domed")
+        self.choose("Relief", "domed, by a tape over it")
+        self.fill("Tape from edge to edge", "104")
+        expect(self.page.locator(".side-view figcaption")).to_contain_text("52 mm from the centre to the edge")
+        self.fill("Tape from edge to edge", "300")
+        expect(self.page.get_by_role("alert").first).to_contain_text("measures between 90 mm (flat) and 141.4 mm")
+        self.assertEqual(self.document()["blank"]["relief"], {"kind": "taped dome", "tape": 104})
+        table = self.page.get_by_role("table", name="Rings reckoned flat and in truth")
+        expect(table.locator("tbody tr").last.locator("td").last).to_have_text(re.compile(r"\d"))
+
+    def test_a_ball_by_circumference_rolled_by_pointer_and_keys(self) -> None:
+        self.begun("Ball")
+        self.choose("Relief", "ball")
+        self.fill("Circumference", "220")
+        expect(self.words()).to_contain_text("70.03 mm ball")
+        self.part("Rows")
+        stone = self.page.locator(".stone")
+        self.pick("1")
+        marks = self.page.locator(".stone-picked .over")
+        expect(marks.first).to_be_visible()
+        self.press("Back")
+        expect(marks).to_have_count(0)
+        self.press("As it hangs")
+        expect(marks.first).to_be_visible()
+        box = stone.bounding_box()
+        assert box
+        x, y = box["x"] + box["width"] / 2, box["y"] + box["height"] / 2
+        before = marks.first.get_attribute("transform")
+        self.page.mouse.move(x, y)
+        self.page.mouse.down()
+        self.page.mouse.move(x + 90, y + 20, steps=4)
+        self.page.mouse.up()
+        expect(marks.first).not_to_have_attribute("transform", before or "")
+        stone.focus()
+        for _ in range(14):
+            self.page.keyboard.press("ArrowRight")
+        self.page.keyboard.press("0")
+        expect(marks.first).to_have_attribute("transform", before or "")
+        self.choose("Half", "back")
+        self.assertEqual(self.document()["rows"][1]["half"], "back")
+
+    def test_an_egg(self) -> None:
+        self.begun("Egg")
+        self.choose("Relief", "egg")
+        self.fill("Diameter", "60")
+        self.fill("Pole to pole", "84")
+        self.fill("Widest at", "80")
+        expect(self.page.get_by_role("alert").first).to_contain_text("between a fifth and four fifths of its length")
+        self.fill("Widest at", "36")
+        expect(self.words()).to_contain_text("84 mm × 60 mm egg")
+        relief = self.document()["blank"]["relief"]
+        self.assertEqual((relief["length"], relief["widest"]), (84, 36))
+
+    def test_an_oval_with_its_circle_and_a_copied_border(self) -> None:
+        self.begun("Oval")
+        self.choose("Outline", "oval")
+        self.fill("Length", "140")
+        self.fill("Width", "90")
+        self.fill("Boundary circle across", "82.5")
+        expect(self.page.locator(".guide-boundary")).to_have_count(1)
+        expect(self.page.locator(".guide-end")).to_have_count(2)
+        self.choose("Border line", "a reduced copy")
+        expect(self.page.get_by_role("region", name="Border")).to_contain_text("10.5 mm")
+        self.assertEqual(self.document()["blank"]["reduced"], 15)
+        self.undo()
+        expect(self.page.get_by_label("Border kept clear")).to_be_visible()
+
+    def test_an_odd_stone_by_file_and_its_centre_by_hand(self) -> None:
+        self.begun("Odd")
+        self.page.get_by_label("Outline file").set_input_files(
+            {"name": "stone.svg", "mimeType": "image/svg+xml", "buffer": STONE.encode()}
+        )
+        expect(self.words()).to_contain_text("odd outline")
+        centre = self.page.get_by_role("region", name="Centre")
+        centre.get_by_label("centre of the largest circle inside").click()
+        expect(centre.get_by_label("centre of the largest circle inside")).to_be_checked()
+        self.assertEqual(self.document()["blank"]["centre"], {"kind": "inscribed"})
+        self.choose("How it lies", "longest axis upright")
+        centre.get_by_label("set by hand").click()
+        expect(self.page.get_by_label("Centre, right")).to_be_visible()
+        before = self.document()["blank"]["centre"]
+        box = self.page.locator(".stone").bounding_box()
+        assert box
+        self.page.mouse.click(box["x"] + box["width"] / 2 + 20, box["y"] + box["height"] / 2)
+        expect(self.page.get_by_role("button", name="Undo: Set the centre")).to_be_enabled()
+        self.assertNotEqual(self.document()["blank"]["centre"], before)
+        broken = STONE.replace("Z", "")
+        self.page.get_by_label("Outline file").set_input_files(
+            {"name": "open.svg", "mimeType": "image/svg+xml", "buffer": broken.replace("10 45 Z", "30 45").encode()}
+        )
+        self.choose("How it lies", "axis of symmetry upright")
+        expect(self.page.get_by_role("alert").first).to_contain_text("mirrors about no axis")
+
+    def test_an_odd_stone_by_ruler(self) -> None:
+        self.begun("Ruled")
+        self.choose("Outline", "odd, by ruler")
+        field = "Distances from the centre, clockwise from the top"
+        self.fill(field, "40 42 45")
+        expect(self.page.get_by_role("alert").first).to_contain_text("Give 6 to 72 distances")
+        self.fill(field, "40 42 45 41 38 37 39 44")
+        expect(self.words()).to_contain_text("odd outline by ruler")
+        self.assertEqual(len(self.document()["blank"]["outline"]["distances"]), 8)
+
+    def test_the_measures_are_typed_on_the_stone_and_rows_that_no_longer_fit_are_told(self) -> None:
+        self.begun("Shrunk")
+        rows = len(self.document()["rows"])
+        field = self.page.locator(".dimension-field").get_by_label("Diameter")
+        field.fill("60")
+        field.press("Enter")
+        expect(self.summary()).to_contain_text("serious")
+        self.assertEqual(len(self.document()["rows"]), rows)
+        self.undo()
+        expect(self.summary()).to_contain_text("All clear")
+
+    def test_the_marker_that_suits_and_a_guide_that_would_show(self) -> None:
+        self.begun("Marked")
+        marker = self.page.get_by_role("region", name="Marker")
+        expect(marker).to_contain_text("dark base paint")
+        marker.get_by_label("soft pencil").check()
+        self.page.locator(".verdict-line").get_by_role("button", name="verdict").click()
+        expect(self.page.locator(".verdict", has_text="does not come off this surface")).to_be_visible()
+        self.press("Draw with a chalk pencil")
+        expect(self.summary()).to_contain_text("All clear")
+
+    def test_a_row_snaps_to_a_guide_circle(self) -> None:
+        self.begun("Snapped")
+        self.fill("First circle at", "20")
+        expect(self.page.locator(".guide-circle")).not_to_have_count(0)
+        self.part("Rows")
+        self.pick("5")
+        self.choose("Distance", "on circle 2 (30)")
+        self.assertEqual(self.document()["rows"][5]["distance"], {"kind": "guide", "circle": "step-2"})
+
+
+class NewBlankTest(BrowserTestCase):
+    def test_a_new_piece_on_an_egg_and_on_a_heart(self) -> None:
+        for outline, relief in (("round", "egg"), ("heart", "flat")):
+            self.visit("/begin")
+            self.choose("Outline", outline)
+            self.choose("Relief", relief)
+            status = self.page.locator(".begin-foot [role=status]")
+            expect(status).to_contain_text("exactly at the border")
+            self.fill("Name", f"A {outline} {relief}")
+            self.press("Begin this piece")
+            expect(self.summary()).to_contain_text("exactly at the border")
+            self.assertEqual(self.document()["blank"]["relief"]["kind"], relief)
