@@ -14,7 +14,10 @@ class Flipped:
     def __init__(self, surface: Surface) -> None:
         self.other = surface
         self.rim, self.even = surface.rim, surface.even
-        self.widest, self.slack = surface.widest, surface.slack
+        self.widest = surface.widest
+
+    def under(self, chord: float) -> float:
+        return self.other.under(chord)
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         return self.other.reach(walk, angle_rad)

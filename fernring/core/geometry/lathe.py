@@ -1,13 +1,14 @@
 """Surfaces of revolution with a profile of their own: the two halves of an egg, and a plate with a rim."""
 
-from math import hypot, inf
+from bisect import bisect_right
+from math import asin, cos, hypot, inf, pi, sin
 
 import numpy as np
 
-from .surface import Array, Points
+from .surface import Array, Points, arc_under
 
 SAMPLES = 4096
-NEWTON = 12
+NEWTON = 7
 
 
 class HalfEgg:
@@ -18,49 +19,62 @@ class HalfEgg:
     """
 
     even = True
-    slack = np.pi / 2
 
     def __init__(self, half_width: float, half_length: float) -> None:
         self.a, self.b = half_width, half_length
-        t = np.linspace(0, np.pi / 2, SAMPLES + 1)
-        middle = (t[1:] + t[:-1]) / 2
-        step = t[1] - t[0]
-        pieces = step / 6 * (self._speed(t[1:]) + 4 * self._speed(middle) + self._speed(t[:-1]))
-        self._walks = np.concatenate(([0.0], np.cumsum(pieces)))
-        self._t = t
+        t = np.linspace(0, pi / 2, SAMPLES + 1)
+        speed = np.hypot(half_width * np.cos(t), half_length * np.sin(t))
+        half = (t[1:] + t[:-1]) / 2
+        middle = np.hypot(half_width * np.cos(half), half_length * np.sin(half))
+        self._step = float(t[1])
+        pieces = self._step / 6 * (speed[1:] + 4 * middle + speed[:-1])
+        self._walks: list[float] = [0.0, *np.cumsum(pieces).tolist()]
         self.widest = half_width
-        self.rim = float(self._walks[-1])
+        self._tightest = min(half_width**2 / half_length, half_length**2 / half_width)
+        self.rim = self._walks[-1]
 
-    def _speed(self, t: Array) -> Array:
-        return np.asarray(np.hypot(self.a * np.cos(t), self.b * np.sin(t)))
+    def under(self, chord: float) -> float:
+        return arc_under(chord, self._tightest)
 
     def _at(self, walk: Array) -> Array:
-        """t at a walk distance; beyond the widest circle it runs on at the slope there."""
+        """t at a walk distance; beyond the widest circle it runs on at the slope there. Rings ask for one walk."""
         w = np.asarray(walk, float)
-        k = np.clip(np.searchsorted(self._walks, w, side="right") - 1, 0, SAMPLES - 1)
-        w0, w1, t0, t1 = self._walks[k], self._walks[k + 1], self._t[k], self._t[k + 1]
-        h = w1 - w0
-        u = (w - w0) / h
+        if w.size == 1 or (w.size and (w == w.flat[0]).all()):
+            return np.full(w.shape, self._t_at(float(w.flat[0])))
+        return np.asarray(np.vectorize(self._t_at, otypes=[float])(w))
+
+    def _t_at(self, walk: float) -> float:
+        if walk >= self.rim:
+            return pi / 2 + (walk - self.rim) / self.b
+        k = max(bisect_right(self._walks, walk) - 1, 0)
+        h, t0, t1 = self._walks[k + 1] - self._walks[k], k * self._step, (k + 1) * self._step
+        u = (walk - self._walks[k]) / h
         m0, m1 = h / self._speed(t0), h / self._speed(t1)
-        inside = (1 + 2 * u) * (1 - u) ** 2 * t0 + u * (1 - u) ** 2 * m0 + u**2 * (3 - 2 * u) * t1 - u**2 * (1 - u) * m1
-        return np.asarray(np.where(w <= self.rim, inside, np.pi / 2 + (w - self.rim) / self.b))
+        near = (1 - u) ** 2 * ((1 + 2 * u) * t0 + u * m0)
+        return near + u * u * ((3 - 2 * u) * t1 - (1 - u) * m1)
+
+    def _walk_to_t(self, t: float) -> float:
+        """Arc length from the pole: the table's value plus Simpson's rule over the rest of the step."""
+        if t < 0 or t > pi / 2:
+            return t * self.a if t < 0 else self.rim + (t - pi / 2) * self.b
+        k = min(int(t / self._step), SAMPLES - 1)
+        t0 = k * self._step
+        middle = self._speed((t + t0) / 2)
+        return self._walks[k] + (t - t0) / 6 * (self._speed(t0) + 4 * middle + self._speed(t))
+
+    def _speed(self, t: float) -> float:
+        return hypot(self.a * cos(t), self.b * sin(t))
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         return np.asarray(self.a * np.sin(self._at(walk)) + 0.0 * angle_rad)
 
     def walk(self, reach: float) -> float:
-        if reach > self.a * (1 + 1e-12):
-            return inf
-        return float(self.walk_to(np.array([min(reach, self.a)]), np.zeros(1))[0])
+        return self._walk_to_t(asin(min(reach / self.a, 1.0))) if reach <= self.a * (1 + 1e-12) else inf
 
     def walk_to(self, reach: Array, angle_rad: Array) -> Array:
-        """Arc length at t = asin(reach/a): the table's value plus Simpson's rule over the rest of the step."""
         share = np.asarray(reach / self.a + 0.0 * angle_rad)
         t = np.arcsin(np.where(share <= 1, share, np.nan))
-        k = np.clip(np.floor(np.nan_to_num(t) / self._t[1]).astype(int), 0, SAMPLES - 1)
-        t0 = self._t[k]
-        rest = (t - t0) / 6 * (self._speed(t0) + 4 * self._speed((t + t0) / 2) + self._speed(t))
-        return np.asarray(self._walks[k] + rest)
+        return np.asarray(np.vectorize(self._walk_to_t, otypes=[float])(t)) if t.size else t
 
     def edge(self, angle_rad: Array) -> Array:
         return np.full_like(angle_rad, self.rim)
@@ -79,7 +93,7 @@ class HalfEgg:
         return x, y, up / size + 0.0 * x
 
     def contact_walk(self, angle_rad: Array, x: Array, y: Array, z: Array, distance: Array) -> Array:
-        """Newton from beyond: the distance grows along the meridian once its nearest place is passed.
+        """Newton: the distance grows along the meridian once its nearest place is passed.
 
         Only points whose distance aside leaves room are followed.
         """
@@ -94,23 +108,23 @@ class HalfEgg:
 
     def _beyond(self, along: Array, up: Array, room: Array) -> Array:
         """Walk of the outer place of the meridian whose squared distance from (along, up) is `room`."""
-        near = np.clip(np.arctan2(np.maximum(along, 0) * self.b, np.maximum(up, 1e-12) * self.a), 0, np.pi / 2)
-        t = near + np.sqrt(room) / min(self.a, self.b) + 1e-6
+        a, b = self.a, self.b
+        near = np.arctan2(np.maximum(along, 0) * b, np.maximum(up, 1e-12) * a)
+        t = near + (np.sqrt(room) + 1e-9) / np.hypot(a * np.cos(near), b * np.sin(near))
         for _ in range(NEWTON):
-            out, rise = self.a * np.sin(t) - along, self.b * np.cos(t) - up
-            slope = 2 * (out * self.a * np.cos(t) - rise * self.b * np.sin(t))
-            step = np.where(slope > 1e-12, (out * out + rise * rise - room) / np.where(slope > 1e-12, slope, 1.0), 0.0)
-            t = np.maximum(t - step, near - 0.5)
-            if float(np.abs(step).max()) < 1e-13:
+            sin_t, cos_t = np.sin(t), np.cos(t)
+            out, rise = a * sin_t - along, b * cos_t - up
+            miss = out * out + rise * rise - room
+            step = miss / np.maximum(2 * (out * a * cos_t - rise * b * sin_t), 1e-9)
+            t = np.maximum(t - step, near)
+            if np.abs(step).max() < 1e-9:
                 break
-        out, rise = self.a * np.sin(t) - along, self.b * np.cos(t) - up
-        met = np.abs(out * out + rise * rise - room) < 1e-7 * np.maximum(room, 1e-3)
+        met = np.abs(miss) < 1e-7 * np.maximum(room, 1e-3)
         return np.asarray(np.where(met, self._walk_at(t), np.nan))
 
     def _walk_at(self, t: Array) -> Array:
-        inside = self.walk_to(self.a * np.sin(np.clip(t, 0, np.pi / 2)), np.zeros_like(t))
-        past = np.maximum(t - np.pi / 2, 0) * self.b
-        return np.asarray(np.where(t < 0, t * self.a, inside) + past)
+        """Arc lengths of many places; only finite ones within reach of the largest matter to whoever nests."""
+        return np.fromiter(map(self._walk_to_t, t.tolist()), float, len(t))
 
 
 class Plate:
@@ -123,8 +137,11 @@ class Plate:
         slant = hypot(radius - well, rise)
         self.rim = well + slant
         self.widest = radius
-        self.slack = slant / (radius - well)
+        self._bent = slant / (radius - well)
         self._out, self._up = (radius - well) / slant, rise / slant
+
+    def under(self, chord: float) -> float:
+        return chord * self._bent
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         on_rim = np.maximum(walk - self.well, 0.0)

@@ -3,6 +3,7 @@
 Angles run clockwise from twelve o'clock, x to the right, y down, z up from the base edge.
 """
 
+from math import asin, pi
 from typing import Protocol
 
 import numpy as np
@@ -17,14 +18,15 @@ class Surface(Protocol):
 
     `rim` is the walk distance of the outline, of its furthest point where it is not round. On an *even* surface
     all points at one walk distance lie on a circle about the axis; only there is `walk` the inverse of `reach`.
-    `widest` is the largest reach of an even surface, and `slack` the most that a walk between two points can
-    exceed the straight line between them, as a factor.
+    `widest` is the largest reach of an even surface.
     """
 
     rim: float
     even: bool
     widest: float
-    slack: float
+
+    def under(self, chord: float) -> float:
+        """The most that the walk distances of two points can differ when a straight line of this length joins them."""
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         """Distance from the axis, as seen from above (mm); arguments broadcast."""
@@ -51,6 +53,11 @@ class Surface(Protocol):
         """
 
 
+def arc_under(chord: float, radius: float) -> float:
+    """Longest arc over a chord where no bend is tighter than this radius: 2R asin(c/2R)."""
+    return 2 * radius * asin(chord / (2 * radius)) if chord < 2 * radius else pi / 2 * chord
+
+
 def ring_reach(surface: Surface, walk: float) -> float:
     """Reach of the ring at this walk on an even surface."""
     return float(surface.reach(np.array([walk]), np.zeros(1))[0])
@@ -60,11 +67,13 @@ class Plane:
     """A flat blank: reach equals walk, height is nought."""
 
     even = True
-    slack = 1.0
 
     def __init__(self, rim: float) -> None:
         self.rim = rim
         self.widest = np.inf
+
+    def under(self, chord: float) -> float:
+        return chord
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         return walk + 0.0 * angle_rad

@@ -7,7 +7,7 @@ import numpy as np
 
 from ..errors import FitError
 from .bisect import bisect
-from .surface import Array, Points
+from .surface import Array, Points, arc_under
 
 
 def arc_radius(half: Array, rise: float) -> Array:
@@ -42,8 +42,6 @@ class Vault:
     not exceed the least of them, or the edge would bulge. Angles go through `half` as arrays.
     """
 
-    slack = pi / 2
-
     def __init__(self, half: Callable[[Array], Array] | float, rise: float) -> None:
         self.even = not callable(half)
         self._half: Callable[[Array], Array] = half if callable(half) else lambda a: np.full_like(a, half)
@@ -56,7 +54,11 @@ class Vault:
                 "blank.relief.rise",
             )
         self.widest = float(halves.max())
+        self._tightest = float(arc_radius(halves, rise).min())
         self.rim = float(self.walk_to(halves, np.linspace(0, 2 * pi, 721)[:-1]).max())
+
+    def under(self, chord: float) -> float:
+        return arc_under(chord, self._tightest)
 
     def _radius(self, angle_rad: Array) -> Array:
         return arc_radius(self._half(np.asarray(angle_rad, float)), self.rise)

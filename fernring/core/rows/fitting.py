@@ -136,6 +136,6 @@ def _excess(ring: Ring, diameters: Array, n: int) -> float:
 
 def _furthest_contact(ring: Ring, diameters: Array) -> float:
     """No contact can put a nested row further out than this."""
-    outermost = max((row.outer for row in ring.nestable), default=0.0)
-    reach = outermost + (float(diameters.max()) / 2 + ring.row.gap) * ring.context.surface.slack
-    return min(reach, ring.context.limit - float(diameters.max()) / 2)
+    own, under = float(diameters.max()) / 2 + ring.row.gap, ring.context.surface.under
+    outermost = max((row.outer - row.thickest + under(row.thickest + own) for row in ring.nestable), default=0.0)
+    return min(outermost, ring.context.limit - float(diameters.max()) / 2)

@@ -26,9 +26,9 @@ def nest_walk(
     from the outermost in; one that cannot reach past the best so far is passed over.
     """
     best = floor
-    widest = (float(radius.max()) + gap) * surface.slack
+    widest = float(radius.max()) + gap
     for row in sorted(placed, key=lambda row: row.outer, reverse=True):
-        if row.outer + widest + (surface.slack - 1) * row.thickest <= best:
+        if row.outer - row.thickest + surface.under(row.thickest + widest) <= best:
             break
         distance = radius[:, None] + row.radius + gap
         walks = surface.contact_walk(angle_rad[:, None], row.x, row.y, row.z, distance)
