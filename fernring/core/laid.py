@@ -7,7 +7,7 @@ from functools import cached_property
 from .colour.shades import Colouring
 from .document.names import row_marks, spoken
 from .document.piece import Piece
-from .dots import Dots
+from .dots import Dots, Marked
 from .ground.ground import Ground
 from .rows.context import Context
 from .rows.layout import Halves, left_over, nearest, outermost
@@ -34,6 +34,7 @@ class Laid:
     halves: Halves
     rows: tuple[PlacedRow, ...]
     dots: Dots
+    shapes: tuple[Marked, ...]
     shades: tuple[Colouring, ...]
     ramps: dict[str, list[str]]
     near: tuple[Near | None, ...]
@@ -73,7 +74,8 @@ def neighbours(halves: Halves, rows: tuple[PlacedRow, ...]) -> tuple[Near | None
     for row in rows:
         hit, others = None, seen[row.half]
         if len(row.x) and others:
-            sector = max(1, len(row.x) // symmetry(others, row.repeats)) if even else len(row.x)
+            plain = even and row.walks is None
+            sector = max(1, len(row.x) // symmetry(others, row.order)) if plain else len(row.x)
             hit = nearest(row, tuple(others), sector)
         found.append(Near(hit[0], hit[1], hit[2].index, hit[3]) if hit else None)
         for part in row.both:

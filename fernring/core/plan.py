@@ -34,9 +34,9 @@ def lay(piece: Piece) -> Laid:
     """Rows and dots, without verdicts. Raises PlanError past the bound on dots."""
     halves, rows = lay_out(piece)
     palette = Palette(piece)
-    dots = columns(piece, halves, rows, palette)
+    dots, shapes = columns(piece, halves, rows, palette)
     near = neighbours(halves, rows)
-    return Laid(piece, ground(piece.blank), halves, rows, dots, tuple(palette.shades), palette.ramps(), near)
+    return Laid(piece, ground(piece.blank), halves, rows, dots, shapes, tuple(palette.shades), palette.ramps(), near)
 
 
 def plan(piece: Piece, verdicts: bool = True) -> Plan:

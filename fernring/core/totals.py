@@ -13,7 +13,7 @@ class Totals:
     """`edge` is the outermost painted edge and `left` what remains to the border (mm; negative when over).
 
     `symmetry` is the gcd of the rows' repeats; `sizes` lists (diameter mm, dots), largest first; `shades`
-    counts dots for each of the plan's shades.
+    counts dots for each of the plan's shades. `marks` are swipes and shapes, `swept` the area they cover (mm²).
     """
 
     dots: int
@@ -23,18 +23,23 @@ class Totals:
     symmetry: int
     sizes: tuple[tuple[float, int], ...]
     shades: tuple[int, ...]
+    marks: int
+    swept: float
 
 
 def add_up(laid: Laid) -> Totals:
     dots = laid.dots
     rings = [row.repeats for row in laid.rows if row.walk > 0 and len(row.x)]
-    diameters, counts = np.unique(np.round(2 * dots.radius, 3), return_counts=True)
+    painted = dots.painted
+    diameters, counts = np.unique(np.round(2 * dots.radius[painted], 3), return_counts=True)
     return Totals(
-        dots=len(dots),
+        dots=int(painted.sum()),
         rows=sum(1 for row in laid.rows if len(row.x)),
         edge=laid.edge,
         left=laid.left,
         symmetry=gcd(*rings) if rings else 1,
         sizes=tuple(zip(diameters[::-1].tolist(), counts[::-1].tolist(), strict=True)),
-        shades=tuple(np.bincount(dots.shade, minlength=len(laid.shades)).tolist()),
+        shades=tuple(np.bincount(dots.shade[painted], minlength=len(laid.shades)).tolist()),
+        marks=len(laid.shapes),
+        swept=sum(marked.mark.area for marked in laid.shapes),
     )

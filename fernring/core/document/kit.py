@@ -9,8 +9,18 @@ from .numbers import DotDiameter, Frozen, Ident, Label, Name
 ToolKind = Literal["rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household"]
 
 
+class Load(Frozen):
+    """What one load gives in a walk: `dots` of them, each `ratio` times as wide as the one before.
+
+    From a practice row: ratio = (last/first)^(1/(dots - 1)).
+    """
+
+    ratio: Annotated[float, Field(strict=True, ge=0.5, le=1)] = 0.9
+    dots: Annotated[int, Field(strict=True, ge=2, le=60)] = 7
+
+
 class Tool(Frozen):
-    """`tip` is the diameter of the tool, `dots` the diameters measured of dots it made (mm)."""
+    """`tip` is the diameter of the tool, `dots` the diameters measured of dots it made (mm), `load` a practice row."""
 
     id: Ident
     name: Name
@@ -18,6 +28,7 @@ class Tool(Frozen):
     tip: DotDiameter
     dots: Annotated[tuple[DotDiameter, ...], Field(min_length=1, max_length=12)]
     note: Label = ""
+    load: Load | None = None
 
 
 class Kit(Frozen):

@@ -2,7 +2,8 @@
 
 from collections.abc import Sequence
 
-from .row import CentreTrack, Row
+from .row import Row
+from .track import CentreTrack
 
 
 def row_marks(rows: Sequence[Row]) -> list[str]:

@@ -1,19 +1,29 @@
 """The piece: one self-contained, versioned document that plans the same on any machine."""
 
 import re
+from collections.abc import Iterator, Sequence
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
+from .bare import BareArea
 from .blank import Blank
 from .guides import Guides
 from .kit import Tool, require_different
 from .numbers import Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segments
 from .row import OnGuide, Row
 from .shelf import Paint, PaintShade, Ramp, Shade
+from .track import GapsTrack
+from .trim import Trim
 
 MAX_ROWS = 200
 STEPPED = re.compile(r"step-[1-9][0-9]{0,2}")
+
+
+def _trim_shades(trims: Sequence[Trim]) -> Iterator[Shade]:
+    for trim in trims:
+        yield from trim.shades
+        yield from _trim_shades(getattr(trim, "trims", ()))
 
 
 class Accepted(Frozen):
@@ -27,7 +37,8 @@ class Piece(Frozen):
     """Blank, guides, rows and colours, with copies of every tool and paint chosen for the piece.
 
     `turn` is the angle of the first spoke (degrees clockwise from twelve o'clock). `safe_gap` is the
-    clear distance wanted between dots for which no row states a gap (mm).
+    clear distance wanted between dots for which no row states a gap (mm). `most_base` is the share of the painted
+    area, per cent, that may show the base coat.
     """
 
     format: Literal["fernring.piece"] = "fernring.piece"
@@ -44,6 +55,8 @@ class Piece(Frozen):
     paints: Annotated[tuple[Paint, ...], Field(min_length=1, max_length=240)]
     ramps: Annotated[tuple[Ramp, ...], Field(max_length=40)] = ()
     rows: Annotated[tuple[Row, ...], Field(max_length=MAX_ROWS)] = ()
+    bare: Annotated[tuple[BareArea, ...], Field(max_length=20)] = ()
+    most_base: Annotated[float, Field(strict=True, gt=0, le=100)] | None = None
     accepted: Annotated[tuple[Accepted, ...], Field(max_length=400)] = ()
 
     @model_validator(mode="after")
@@ -60,8 +73,12 @@ class Piece(Frozen):
             if all(row.id != ident for row in self.rows):
                 raise ValueError(f"a guide circle follows the row “{ident}”, which the piece does not have")
         for number, row in enumerate(self.rows, 1):
-            for shade in row.shades:
+            for shade in (*row.shades, *(m.shade for m in row.pattern if m.shade), *_trim_shades(row.trims)):
                 self._require_shade(f"row {number}", shade)
+            if isinstance(row.track, GapsTrack):
+                for ident in row.track.rows:
+                    if all(other.id != ident for other in self.rows):
+                        raise ValueError(f"row {number} fills the gaps of “{ident}”, which the piece does not have")
             self._require_guide(f"row {number}", row)
         return self
 

@@ -2,21 +2,14 @@
 
 from typing import Annotated, Literal
 
-from pydantic import Field
+from pydantic import Field, model_validator
 
-from .numbers import Degrees, DotDiameter, Frozen, Gap, Ident, Label, Repeats, Walk
+from .numbers import Degrees, DotDiameter, Frozen, Gap, Ident, Label, Length, Repeats, Walk
 from .shelf import Shade
+from .track import CentreTrack, RingTrack, Track
+from .trim import MOST_DEPTH, Trim, depth
 
-
-class CentreTrack(Frozen):
-    kind: Literal["centre"] = "centre"
-
-
-class RingTrack(Frozen):
-    kind: Literal["ring"] = "ring"
-
-
-Track = Annotated[CentreTrack | RingTrack, Field(discriminator="kind")]
+__all__ = ["CentreTrack", "RingTrack", "Track"]
 
 
 class PerSegment(Frozen):
@@ -44,6 +37,13 @@ class AtWalk(Frozen):
     walk: Walk
 
 
+class FromEdge(Frozen):
+    """`inward` from the edge of the blank, measured over the surface: rows on a rim, along an edge."""
+
+    kind: Literal["edge"] = "edge"
+    inward: Length
+
+
 class OnGuide(Frozen):
     """On the guide circle with this id."""
 
@@ -51,7 +51,7 @@ class OnGuide(Frozen):
     circle: Ident
 
 
-Distance = Annotated[Nested | AtWalk | OnGuide, Field(discriminator="kind")]
+Distance = Annotated[Nested | AtWalk | FromEdge | OnGuide, Field(discriminator="kind")]
 
 
 class OnLines(Frozen):
@@ -75,12 +75,33 @@ class AtAngle(Frozen):
 
 Start = Annotated[OnLines | Between | Offset | AtAngle, Field(discriminator="kind")]
 
+Form = Literal["dot", "blank", "oval", "leaf", "stroke", "diamond"]
+
 
 class Member(Frozen):
-    """One dot of the pattern. `tool` None means a free size that no tool was named for."""
+    """One mark of the pattern. `tool` None means a free size that no tool was named for.
+
+    A "blank" is a place left out. Ovals, leaves, strokes and diamonds are `diameter` wide and `length` long, pointing
+    outward, or along the row when `lies` says so. `shade` None lets the row's shades take turns.
+    """
 
     diameter: DotDiameter
     tool: Ident | None = None
+    form: Form = "dot"
+    length: Annotated[float, Field(strict=True, ge=0.2, le=120)] | None = None
+    lies: Literal["outward", "along"] = "outward"
+    shade: Shade | None = None
+
+
+class Group(Frozen):
+    """Several dots at every place: a line outward, a pair beside each other, a triangle, diamond, box or fan.
+
+    `count` counts for lines and fans; each next dot of a line is smaller by `falls`.
+    """
+
+    kind: Literal["line", "pair", "triangle", "diamond", "box", "fan"]
+    count: Annotated[int, Field(strict=True, ge=2, le=12)] = 3
+    falls: Annotated[float, Field(strict=True, ge=0, le=0.6)] = 0.0
 
 
 class Row(Frozen):
@@ -88,7 +109,8 @@ class Row(Frozen):
 
     `gap` is the clear distance asked between neighbours, and to what a nested row touches (mm).
     `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
-    ball or egg only: the side whose pole the row is walked from.
+    ball or egg only: the side whose pole the row is walked from. `trims` sit on every dot of the pattern's member
+    `trimmed`, or on its largest when that is None.
     """
 
     id: Ident
@@ -104,3 +126,16 @@ class Row(Frozen):
     half: Literal["front", "back", "both"] = "front"
     boundary: Annotated[bool, Field(strict=True)] = False
     shades: Annotated[tuple[Shade, ...], Field(min_length=1, max_length=24)]
+    group: Group | None = None
+    trims: Annotated[tuple[Trim, ...], Field(max_length=8)] = ()
+    trimmed: Annotated[int, Field(strict=True, ge=0, le=11)] | None = None
+
+    @model_validator(mode="after")
+    def _possible(self) -> "Row":
+        if depth(self.trims) > MOST_DEPTH:
+            raise ValueError(f"trims sit on trims at most {MOST_DEPTH} deep; these are {depth(self.trims)} deep")
+        if self.trimmed is not None and self.trimmed >= len(self.pattern):
+            raise ValueError(f"the pattern has {len(self.pattern)} members, and trims sit on number {self.trimmed + 1}")
+        if all(member.form == "blank" for member in self.pattern):
+            raise ValueError("a pattern of blanks alone paints nothing")
+        return self

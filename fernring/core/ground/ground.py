@@ -6,7 +6,7 @@ from functools import cached_property, lru_cache
 import numpy as np
 
 from ..document.blank import Blank
-from ..document.outline import Round
+from ..document.outline import Rectangle, Round, Square
 from ..document.relief import Ball, Egg
 from ..errors import FitError
 from ..geometry.flipped import Flipped
@@ -23,7 +23,7 @@ from .reliefs import surfaces
 class Ground:
     """`outline` are the corners in plan, the centre at the origin, turned by `lie_rad`.
 
-    `clear` are the parts inside the border line.
+    `clear` are the parts inside the border line, `sharp` the largest of them with the corners that rounding took off.
 
     `surface` belongs to the front, `back` to the other half of a ball or egg. `limit` is the walk distance that the
     edge of a ring may reach and stay whole; `border` that of the border line's furthest point. On a ball or egg
@@ -35,6 +35,8 @@ class Ground:
     clear: tuple[Array, ...]
     surface: Surface
     back: Surface | None
+    sharp: Array
+    border_width: float
     limit: float
     border: float
     round: bool
@@ -94,7 +96,17 @@ def ground(blank: Blank) -> Ground:
     else:
         limit, border = _limits(front, clear)
     laps = closed and blank.border == 0 and not blank.reduced
-    return Ground(outline, lie, clear, front, Flipped(back) if back else None, limit, border, round_, laps)
+    back_side = Flipped(back) if back else None
+    sharp = _sharp(blank, clear)
+    return Ground(outline, lie, clear, front, back_side, sharp, blank.border, limit, border, round_, laps)
+
+
+def _sharp(blank: Blank, clear: tuple[Array, ...]) -> Array:
+    """The border line as it would run round sharp corners."""
+    if isinstance(blank.outline, Square | Rectangle) and blank.outline.corner > 0:
+        squared = blank.model_copy(update={"outline": blank.outline.model_copy(update={"corner": 0.0})})
+        return ground(squared).sharp
+    return clear[0] if clear else np.empty((0, 2))
 
 
 def _clear(blank: Blank, outline: Array) -> tuple[Array, ...]:

@@ -1,9 +1,14 @@
 """What a row sees when it is placed: the surface, the segments, and the rows above it on the sheet."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 
-from ..geometry.surface import Surface
+import numpy as np
+
+from ..document.bare import BareArea
+from ..document.kit import Load
+from ..geometry.surface import Array, Surface
+from ..ground.ground import Ground
 from .placed import PlacedRow
 
 
@@ -12,17 +17,29 @@ class Context:
     """One half of the blank (the only one, unless it is a ball or egg).
 
     `limit` is the walk distance of the border line where it comes nearest; dots may `lap` over it on a ball or egg
-    without a border. `closed` says that this is half of a ball or egg. `circles` are the guide circles' walks by id.
+    without a border. `closed` says that this is half of a ball or egg. `circles` are the guide circles' walks by id,
+    `loads` what the tools give in a walk, `sizes` the kit's measured dots (mm, smallest first).
     """
 
+    ground: Ground
     surface: Surface
     segments: int
     turn_rad: float
     limit: float
     circles: Mapping[str, float]
-    closed: bool = False
-    laps: bool = False
+    back: bool = False
+    loads: Mapping[str, Load] = field(default_factory=dict)
+    sizes: tuple[float, ...] = ()
+    bare: tuple[BareArea, ...] = ()
     placed: tuple[PlacedRow, ...] = ()
+
+    @property
+    def closed(self) -> bool:
+        return self.ground.back is not None
+
+    @property
+    def laps(self) -> bool:
+        return self.ground.laps
 
     def with_row(self, row: PlacedRow) -> "Context":
         """The context the next row sees; a row without dots leaves no trace in it."""
@@ -31,6 +48,11 @@ class Context:
     def passed(self, walk: float, diameter: float) -> float:
         """How far a ring of these dots passes the border (mm; negative inside)."""
         return walk - self.limit if self.laps else walk + diameter / 2 - self.limit
+
+    def over(self, x: Array, y: Array, radius: Array) -> Array:
+        """How far discs in plan pass the border line (mm; negative inside)."""
+        walk = self.surface.walk_to(np.hypot(x, y), np.arctan2(x, -y))
+        return self.ground.over(np.where(np.isnan(walk), np.inf, walk), x, y, radius, self.back)
 
     @property
     def nestable(self) -> tuple[PlacedRow, ...]:
@@ -41,3 +63,8 @@ class Context:
     def before(self) -> PlacedRow | None:
         """The row before: the last one that is not a boundary row."""
         return next((row for row in reversed(self.placed) if not row.boundary), None)
+
+    @property
+    def inset_before(self) -> PlacedRow | None:
+        """The last row that follows the edge."""
+        return next((row for row in reversed(self.placed) if row.depth is not None), None)

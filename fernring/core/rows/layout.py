@@ -10,7 +10,7 @@ from ..document.guides import Guides
 from ..document.piece import Piece
 from ..document.row import Row
 from ..errors import PlanError
-from ..ground.ground import Ground, ground
+from ..ground.ground import ground
 from .context import Context
 from .placed import PlacedRow, nothing
 from .solve import solve
@@ -48,32 +48,36 @@ def guide_walks(guides: Guides, rim: float) -> dict[str, float]:
 def open_halves(piece: Piece) -> Halves:
     """The bare blank, before the first row. Raises FitError when its measures contradict each other."""
     blank = ground(piece.blank)
-    turn, circles = radians(piece.turn), guide_walks(piece.guides, blank.surface.rim)
     front = Context(
-        blank.surface, piece.segments, turn, blank.limit, circles, closed=blank.back is not None, laps=blank.laps
+        blank,
+        blank.surface,
+        piece.segments,
+        radians(piece.turn),
+        blank.limit,
+        guide_walks(piece.guides, blank.surface.rim),
+        loads={tool.id: tool.load for tool in piece.tools if tool.load},
+        sizes=tuple(sorted({dot for tool in piece.tools for dot in tool.dots})),
+        bare=piece.bare,
     )
-    return Halves(front, _back(blank, front) if blank.back else None)
+    if blank.back is None:
+        return Halves(front, None)
+    return Halves(front, replace(front, surface=blank.back, limit=blank.limit_on(True), back=True))
 
 
-def _back(blank: Ground, front: Context) -> Context:
-    """The other half: of an egg its limit differs, the border being the same."""
-    return replace(front, surface=blank.half(True), limit=blank.limit_on(True))
-
-
-def place_row(row: Row, index: int, halves: Halves) -> PlacedRow:
+def place_row(row: Row, index: int, halves: Halves, ids: Mapping[int, str] | None = None) -> PlacedRow:
     """The row on the half or halves it belongs to."""
     wanted = ("front", "back") if row.half == "both" else (row.half,)
-    parts = [_on(row, index, half, halves.of(half)) for half in wanted]
+    parts = [_on(row, index, half, halves.of(half), ids or {}) for half in wanted]
     if len(parts) == 2 and not parts[1].noroom:
         return replace(parts[0], twin=parts[1]) if not parts[0].noroom else parts[0]
     return parts[-1] if parts[-1].noroom else parts[0]
 
 
-def _on(row: Row, index: int, half: str, context: Context | None) -> PlacedRow:
+def _on(row: Row, index: int, half: str, context: Context | None, ids: Mapping[int, str]) -> PlacedRow:
     if context is None:
         sizes = tuple(member.diameter for member in row.pattern)
         return nothing(index, 0, sizes, 0.0, "this blank has no other half")
-    placed = solve(row, index, context)
+    placed = solve(row, index, context, ids)
     return replace(placed, half=half) if half != "front" else placed
 
 
@@ -81,10 +85,11 @@ def lay_out(piece: Piece) -> tuple[Halves, tuple[PlacedRow, ...]]:
     """The full halves and every row, those without room included. Raises PlanError past the bound on dots."""
     halves = open_halves(piece)
     rows: list[PlacedRow] = []
+    ids = dict(enumerate(row.id for row in piece.rows))
     total = 0
     for index, row in enumerate(piece.rows):
-        placed = place_row(row, index, halves)
-        total += sum(len(part.x) for part in placed.both)
+        placed = place_row(row, index, halves, ids)
+        total += sum(part.count for part in placed.both)
         if total > MOST_DOTS:
             raise PlanError(
                 f"A piece holds at most {MOST_DOTS} dots; with this row it would have {total}.", f"rows.{index}.count"
@@ -108,27 +113,38 @@ def outermost(rows: tuple[PlacedRow, ...]) -> float:
 
 
 def left_over(halves: Halves, rows: tuple[PlacedRow, ...]) -> float:
-    """What is left to the border (mm; negative when over), on the half where least is."""
+    """What is left to the border (mm; negative when over), on the half where least is; rings that stop count."""
     parts = [part for row in rows for part in row.both if len(part.x)]
-    passed = [context.passed(part.walk, max(part.diameters)) for part in parts if (context := halves.of(part.half))]
-    return -max(passed) if passed else halves.front.limit
+    over = [_passed(context, part) for part in parts if (context := halves.of(part.half))]
+    return -max(over) if over else halves.front.limit
+
+
+def _passed(context: Context, part: PlacedRow) -> float:
+    """How far a row passes the border: a plain ring by its walk, any other by its furthest dot in plan."""
+    if part.walks is None and not part.grown.any:
+        return context.passed(part.walk, max(part.diameters))
+    bodies = part.bodies
+    if context.closed:
+        return context.passed(part.outer, 0.0)
+    return float(context.over(bodies.x, bodies.y, bodies.radius).max())
 
 
 def nearest(row: PlacedRow, others: tuple[PlacedRow, ...], sector: int) -> tuple[float, int, PlacedRow, int] | None:
-    """Smallest clear distance in space from the row's first `sector` dots to the others' dots.
+    """Smallest clear distance in space from the row's first `sector` own dots to what lies there.
 
-    Answers (clear mm, place here, other row, place there); None when there is no other dot. `others` come from the
+    Answers (clear mm, place here, other row, dot there); None when there is no other dot. `others` come from the
     outermost in, and one whose band lies further off than the best so far ends the search.
     """
     best: tuple[float, int, PlacedRow, int] | None = None
     for other in others:
         if best and (row.inner - other.outer) * 2 / np.pi >= best[0]:
             break
-        dx = row.x[:sector, None] - other.x
-        dy = row.y[:sector, None] - other.y
-        dz = row.z[:sector, None] - other.z
-        clear = np.sqrt(dx * dx + dy * dy + dz * dz) - (row.radius[:sector, None] + other.radius)
-        here, there = divmod(int(clear.argmin()), clear.shape[1])
-        if best is None or clear[here, there] < best[0]:
-            best = (float(clear[here, there]), here, other, there)
+        there = other.bodies
+        dx = row.x[:sector, None] - there.x
+        dy = row.y[:sector, None] - there.y
+        dz = row.z[:sector, None] - there.z
+        clear = np.sqrt(dx * dx + dy * dy + dz * dz) - (row.radius[:sector, None] + there.radius)
+        at, disc = divmod(int(clear.argmin()), clear.shape[1])
+        if best is None or clear[at, disc] < best[0]:
+            best = (float(clear[at, disc]), at, other, int(there.dot[disc]))
     return best

@@ -10,9 +10,9 @@ from .placed import PlacedRow
 
 
 def symmetry(placed: Sequence[PlacedRow], repeats: int) -> int:
-    """The symmetry shared by the rows already there and one of `repeats`: the gcd of their repeats."""
+    """The symmetry shared by the rows already there and one of `repeats`: the gcd of their orders."""
     for row in placed:
-        repeats = gcd(repeats, row.repeats)
+        repeats = gcd(repeats, row.order)
     return repeats
 
 
@@ -30,7 +30,8 @@ def nest_walk(
     for row in sorted(placed, key=lambda row: row.outer, reverse=True):
         if row.outer - row.thickest + surface.under(row.thickest + widest) <= best:
             break
-        distance = radius[:, None] + row.radius + gap
-        walks = surface.contact_walk(angle_rad[:, None], row.x, row.y, row.z, distance)
+        there = row.bodies
+        distance = radius[:, None] + there.radius + gap
+        walks = surface.contact_walk(angle_rad[:, None], there.x, there.y, there.z, distance)
         best = float(np.fmax.reduce(walks, axis=None, initial=best))
     return best

@@ -2,21 +2,42 @@
 
 from dataclasses import dataclass, field
 from functools import cached_property
-from math import pi
+from math import inf, pi
 
 import numpy as np
 from numpy.typing import NDArray
 
 from ..geometry.surface import Array, Surface
+from .grown import NONE, Grown
+
+Whole = NDArray[np.intp]
+
+
+@dataclass(frozen=True)
+class Bodies:
+    """Everything of a row that lies on the blank itself: discs that later rows keep clear of.
+
+    `dot` says which of the row's dots a disc is (its own first, then those of its trims); a swipe's discs carry the
+    dot it was pulled from.
+    """
+
+    x: Array
+    y: Array
+    z: Array
+    radius: Array
+    dot: Whole
 
 
 @dataclass(frozen=True)
 class PlacedRow:
-    """One row with its rule solved. Lengths in mm, angles in radians, arrays over the row's places.
+    """One row with its rule solved. Lengths in mm, angles in radians, arrays over the row's own dots.
 
-    `diameters` are those of the pattern's members after fitting; `clear` is the clear distance between
-    neighbours (inf for one dot). `noroom` says why nothing was placed; then the arrays are empty. `twin` is the same
-    row on the other half of a ball or egg.
+    `diameters` are those of the pattern's members after fitting; `clear` is the clear distance between neighbours (inf
+    for one dot). `angle_rad` is the direction outward at each dot. `noroom` says why nothing was placed; then the arrays
+    are empty. `twin` is the same row on the other half of a ball or egg. `walks` are the dots' own walk distances where
+    they differ, `place` their places where groups, blanks or cuts make them differ from 0, 1, 2 ...; `ring_rad` the
+    angles of all places of a ring before anything was left out. `grown` holds what the trims add. `depth` is how far
+    from the edge a row lies that follows it.
     """
 
     index: int
@@ -34,41 +55,91 @@ class PlacedRow:
     twin: "PlacedRow | None" = None
     noroom: str = ""
     slipped: bool = False
-    member: NDArray[np.intp] = field(default_factory=lambda: np.empty(0, np.intp))
+    member: Whole = field(default_factory=lambda: np.empty(0, np.intp))
+    walks: Array | None = None
+    place: Whole | None = None
+    ring_rad: Array | None = None
+    grown: Grown = NONE
+    left_out: int = 0
+    depth: float | None = None
+
+    @cached_property
+    def walk_each(self) -> Array:
+        """Walk distance of every own dot."""
+        return np.full(len(self.x), self.walk) if self.walks is None else self.walks
+
+    @cached_property
+    def bodies(self) -> Bodies:
+        own = np.arange(len(self.x))
+        grown = self.grown
+        if not len(grown.dots.x) and not grown.marks:
+            return Bodies(self.x, self.y, self.z, self.radius, own)
+        low = np.flatnonzero(grown.dots.level == 1)
+        discs = grown.mark_discs
+        return Bodies(
+            np.concatenate((self.x, grown.dots.x[low], discs.x)),
+            np.concatenate((self.y, grown.dots.y[low], discs.y)),
+            np.concatenate((self.z, grown.dots.z[low], discs.z)),
+            np.concatenate((self.radius, grown.dots.radius[low], discs.radius)),
+            np.concatenate((own, low + len(own), discs.host)),
+        )
 
     @cached_property
     def inner(self) -> float:
         """Walk distance of the innermost painted edge (negative across the centre)."""
-        return self.walk - max(self.diameters) / 2
+        if self.walks is None and not self.grown.any:
+            return self.walk - max(self.diameters) / 2
+        return min(float((self.walk_each - self.radius).min(initial=inf)), self.grown.inner)
 
     @cached_property
     def outer(self) -> float:
         """Walk distance of the outermost painted edge."""
-        return self.walk + max(self.diameters) / 2
+        if self.walks is None and not self.grown.any:
+            return self.walk + max(self.diameters) / 2
+        return max(float((self.walk_each + self.radius).max(initial=-inf)), self.grown.outer)
 
     @cached_property
     def thickest(self) -> float:
-        """Largest radius."""
-        return max(self.diameters) / 2
+        """Largest radius of anything in the row."""
+        if not self.grown.any:
+            return max(self.diameters) / 2
+        return max(max(self.diameters) / 2, float(self.bodies.radius.max(initial=0.0)))
 
     @cached_property
     def both(self) -> tuple["PlacedRow", ...]:
         """The row on every half it is painted on."""
         return (self,) if self.twin is None else (self, self.twin)
 
-    @cached_property
-    def reach(self) -> float:
-        """Largest reach of a dot's centre."""
-        return float(np.hypot(self.x, self.y).max()) if len(self.x) else 0.0
+    @property
+    def ring_like(self) -> bool:
+        """Whether all dots lie at one walk distance, as on a ring."""
+        return self.walks is None and self.walk > 0
+
+    @property
+    def order(self) -> int:
+        """How often the row repeats around the centre; a row with dots left out is taken not to."""
+        return 1 if self.left_out else self.repeats
+
+    @property
+    def count(self) -> int:
+        """Dots painted, trims included."""
+        return len(self.x) + len(self.grown.dots.x)
+
+    @property
+    def places(self) -> int:
+        """Places of a ring, those left empty included."""
+        return len(self.x) if self.ring_rad is None else len(self.ring_rad)
 
     @cached_property
     def dip_rad(self) -> float:
         """Angle of the middle between the painted edges of the first two places."""
-        first, second = (float(a) for a in (self.angle_rad[0], self.angle_rad[1 % len(self.angle_rad)]))
-        step = (second - first) % (2 * pi) or 2 * pi
-        reach = max(self.reach, 1e-9)
-        edges = (float(self.radius[0]) - float(self.radius[1 % len(self.radius)])) / (2 * reach)
-        return first + step / 2 + edges
+        angles = self.angle_rad if self.ring_rad is None else self.ring_rad
+        if len(angles) < 2:
+            return float(angles[0])
+        first, step = float(angles[0]), float(angles[1] - angles[0]) % (2 * pi) or 2 * pi
+        sizes = self.diameters
+        reach = max(float(np.hypot(self.x[0], self.y[0])), 1e-9)
+        return first + step / 2 + (sizes[0] - sizes[1 % len(sizes)]) / (4 * reach)
 
 
 def place(
@@ -78,7 +149,8 @@ def place(
     diameters: tuple[float, ...],
     angle_rad: Array,
     clear: float,
-    **more: object,
+    boundary: bool = False,
+    slipped: bool = False,
 ) -> PlacedRow:
     """The row's dots at one walk distance; the pattern repeats along the angles."""
     n = len(angle_rad)
@@ -86,10 +158,12 @@ def place(
     x, y, z = surface.points(np.full(n, walk), angle_rad)
     radius = np.asarray(diameters)[member] / 2
     repeats = n // len(diameters)
-    return PlacedRow(index, repeats, diameters, walk, clear, angle_rad, x, y, z, radius, member=member, **more)  # type: ignore[arg-type]
+    return PlacedRow(
+        index, repeats, diameters, walk, clear, angle_rad, x, y, z, radius, boundary, slipped=slipped, member=member
+    )
 
 
 def nothing(index: int, repeats: int, diameters: tuple[float, ...], walk: float, why: str) -> PlacedRow:
     """A row for which there is no room."""
     none = np.empty(0)
-    return PlacedRow(index, repeats, diameters, walk, float("inf"), none, none, none, none, none, noroom=why)
+    return PlacedRow(index, repeats, diameters, walk, inf, none, none, none, none, none, noroom=why)

@@ -1,43 +1,96 @@
 """One row solved: its rule in, its numbers and dots out."""
 
+from collections.abc import Callable, Mapping
+from dataclasses import replace
 from math import inf, isfinite
 
 import numpy as np
 
-from ..document.row import AtWalk, CentreTrack, OnGuide, Row
+from ..document.row import AtWalk, FromEdge, OnGuide, Row
 from .context import Context
 from .counts import repeats
+from .cut import cut
 from .fitting import MOST_DIAMETER, Ring, fit_count, fit_distance, fit_size
+from .grouped import grouped
+from .groups import width
 from .placed import PlacedRow, nothing, place
+from .tracks.arc import solve_arc, solve_path
+from .tracks.corner import solve_corner
+from .tracks.gaps import solve_gaps
+from .tracks.inset import solve_inset
+from .tracks.line import solve_line
+from .trims.grow import grown
 
 EPSILON = 1e-6
+TRACKS: dict[str, Callable[[Row, int, Context], PlacedRow]] = {
+    "inset": solve_inset,
+    "line": solve_line,
+    "arc": solve_arc,
+    "path": solve_path,
+    "corner": solve_corner,
+}
 
 
-def solve(row: Row, index: int, context: Context) -> PlacedRow:
-    """The row's dots. A row for which there is no room comes back empty and says why."""
-    if isinstance(row.track, CentreTrack):
+def solve(row: Row, index: int, context: Context, ids: Mapping[int, str]) -> PlacedRow:
+    """The row with its groups, cuts and trims. One for which there is no room comes back empty and says why.
+
+    `ids` are the ids of the rows already placed, by their index.
+    """
+    placed = _tracked(row, index, context, ids)
+    if placed.noroom:
+        return placed
+    placed = cut(row, grouped(row, placed, context), context)
+    return placed if placed.noroom else replace(placed, grown=grown(row, placed, context))
+
+
+def _tracked(row: Row, index: int, context: Context, ids: Mapping[int, str]) -> PlacedRow:
+    """The row's dots on its track."""
+    kind = row.track.kind
+    if kind == "centre":
         return _centre(row, index, context)
+    if kind == "ring":
+        return _ring(row, index, context)
+    if kind == "gaps":
+        return solve_gaps(row, index, context, dict(ids))
+    return TRACKS[kind](row, index, context)
+
+
+def _ring(row: Row, index: int, context: Context) -> PlacedRow:
+    if row.track.kind == "ring" and row.track.beyond == "carry on":
+        context = replace(context, limit=max(context.ground.border, context.limit))
     ring = Ring(row, context, _fixed_walk(row, context))
-    n, diameters = repeats(row.count, context.segments), np.array([member.diameter for member in row.pattern])
+    n, diameters = repeats(row.count, context.segments), np.array(footprints(row))
     if row.fit == "count":
         n = fit_count(ring, diameters)
     elif row.fit == "size":
         diameters = fit_size(ring, diameters, n)
     elif row.fit == "distance":
         ring = Ring(row, context, fit_distance(ring, diameters, n))
-    sizes = tuple(float(d) for d in diameters)
-    if n < 1 or not sizes or min(sizes) <= 0:
+    wide = tuple(float(d) for d in diameters)
+    if n < 1 or not wide or min(wide) <= 0:
         return nothing(index, max(n, 0), _asked(row), _finite(ring.walk), _why(row, context))
     walk, slipped = ring.settle(diameters, n)
+    sizes = tuple(m.diameter * w / f for m, w, f in zip(row.pattern, wide, footprints(row), strict=True))
     free = row.fit is None and ring.walk is not None
     if not isfinite(walk) or (context.passed(walk, max(sizes)) > EPSILON and not free):
         return nothing(index, n, sizes, _finite(walk), _why(row, context))
     if context.closed and walk > context.surface.rim + EPSILON:
         return nothing(index, n, sizes, walk, f"{walk:.2f} mm lies beyond the widest circle at {_rim(context)}")
     first = ring.first(n)
-    clear = ring.hoop.clear(walk, sizes, n, first)
-    angles = ring.hoop.angles(walk, sizes, n, first)
-    return place(index, context.surface, walk, sizes, angles, clear, boundary=row.boundary, slipped=slipped)
+    clear = ring.hoop.clear(walk, wide, n, first)
+    angles = ring.hoop.angles(walk, wide, n, first)
+    return place(index, context.surface, walk, sizes, angles, clear, row.boundary, slipped)
+
+
+def footprints(row: Row) -> list[float]:
+    """How wide each member of the pattern is along the row, groups and lying shapes included (mm)."""
+    found = []
+    for member in row.pattern:
+        across = member.diameter
+        if member.form not in ("dot", "blank") and member.lies == "along":
+            across = member.length or 2 * member.diameter
+        found.append(width(row.group, across, row.gap) if row.group else across)
+    return found
 
 
 def _rim(context: Context) -> str:
@@ -52,7 +105,7 @@ def _centre(row: Row, index: int, context: Context) -> PlacedRow:
     """One dot in the middle, with the first size of the pattern; fitted, it grows to the border."""
     size = min(2 * context.limit, MOST_DIAMETER) if row.fit == "size" else row.pattern[0].diameter
     angle = np.array([context.turn_rad])
-    return place(index, context.surface, 0.0, (size,), angle, inf, boundary=row.boundary)
+    return place(index, context.surface, 0.0, (size,), angle, inf, row.boundary)
 
 
 def _fixed_walk(row: Row, context: Context) -> float | None:
@@ -61,6 +114,9 @@ def _fixed_walk(row: Row, context: Context) -> float | None:
         return row.distance.walk
     if isinstance(row.distance, OnGuide):
         return context.circles.get(row.distance.circle, inf)
+    if isinstance(row.distance, FromEdge):
+        edge = context.surface.rim if context.ground.round else context.limit + context.ground.border_width
+        return max(edge - row.distance.inward, 0.0)
     return None
 
 

@@ -16,7 +16,7 @@ def first_angle(start: Start, segments: int, turn_rad: float, repeats: int, befo
         return turn_rad + radians(start.degrees)
     if isinstance(start, Between):
         return turn_rad + pi / segments
-    if isinstance(start, Offset) and before is not None and len(before.x) > 1:
-        shared = repeats // gcd(repeats, len(before.x))
+    if isinstance(start, Offset) and before is not None and before.places > 1:
+        shared = repeats // gcd(repeats, before.places)
         return before.dip_rad - (shared - 1) / 2 * (2 * pi / repeats)
     return turn_rad

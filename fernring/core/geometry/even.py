@@ -1,0 +1,80 @@
+"""Even spacing along lines in space: equal straight-line distances between neighbours."""
+
+from itertools import pairwise
+
+import numpy as np
+
+from .chain import closed_chain
+from .surface import Array
+
+ROUNDS = 60
+SHARP = np.radians(25)
+
+
+class Curve:
+    """A polyline with points (n, 3), measured along itself; closed when its last point joins the first."""
+
+    def __init__(self, points: Array, closed: bool) -> None:
+        self.points = np.concatenate((points, points[:1])) if closed else points
+        self.closed = closed
+        steps = np.linalg.norm(np.diff(self.points, axis=0), axis=1)
+        self.at = np.concatenate(([0.0], np.cumsum(steps)))
+        self.length = float(self.at[-1])
+
+    def __call__(self, s: Array) -> Array:
+        """Points at these lengths along the curve, shape (m, 3)."""
+        along = np.mod(s, self.length) if self.closed else np.clip(s, 0, self.length)
+        return np.stack([np.interp(along, self.at, self.points[:, k]) for k in range(3)], axis=1)
+
+    def corners(self) -> Array:
+        """Lengths at which a closed curve turns sharply."""
+        if not self.closed:
+            return np.empty(0)
+        step = np.diff(self.points, axis=0)
+        step = step[np.linalg.norm(step, axis=1) > 1e-9]
+        way = np.arctan2(step[:, 1], step[:, 0])
+        turn = (np.roll(way, -1) - way + np.pi) % (2 * np.pi) - np.pi
+        ends = np.cumsum(np.linalg.norm(step, axis=1))
+        return np.sort(np.mod(ends[np.abs(turn) > SHARP], self.length))
+
+
+def open_places(curve: Curve, n: int, start: float = 0.0, end: float | None = None) -> Array:
+    """n lengths along the curve, both ends included, whose points are equal straight lines apart."""
+    low, high = start, curve.length if end is None else end
+    if n < 2:
+        return np.array([(low + high) / 2])
+    s = np.linspace(low, high, n)
+    for _ in range(ROUNDS):
+        chords = np.linalg.norm(np.diff(curve(s), axis=0), axis=1)
+        along = np.concatenate(([0.0], np.cumsum(chords)))
+        if float(np.ptp(chords)) < 1e-10:
+            break
+        s = np.interp(np.linspace(0, along[-1], n), along, s)
+        s[0], s[-1] = low, high
+    return s
+
+
+def closed_places(curve: Curve, sums: Array, start: float) -> tuple[Array, float]:
+    """Lengths along a closed curve whose points are sums_i + g apart, and the gap g (mm)."""
+    scale = curve.length / (2 * np.pi)
+    share = np.cumsum(sums) - sums
+    first = (start + share / sums.sum() * curve.length) / scale
+    angles, gap = closed_chain(lambda a: curve(a * scale), first, sums)
+    return np.asarray(angles * scale), gap
+
+
+def cornered_places(curve: Curve, corners: Array, pitch: float, count: int | None) -> Array:
+    """A place on every corner and even ones between: as many as keep the pitch, or about `count` in all."""
+    ends = np.concatenate((corners, [corners[0] + curve.length]))
+    found = []
+    for low, high in pairwise(ends.tolist()):
+        side = float(high - low)
+        parts = max(1, int(side / pitch + 1e-9)) if count is None else max(1, round(count * side / curve.length))
+        found.append(low + open_shares(curve, float(low), side, parts))
+    return np.concatenate(found)
+
+
+def open_shares(curve: Curve, low: float, side: float, parts: int) -> Array:
+    """Lengths from `low` that part one side evenly, its end left out."""
+    section = Curve(curve(low + np.linspace(0, side, max(parts * 8, 64) + 1)), False)
+    return open_places(section, parts + 1)[:-1] * (side / section.length)

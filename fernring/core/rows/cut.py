@@ -1,0 +1,100 @@
+"""Dots left out: those past the border of a row that carries on, and those on bare areas."""
+
+from dataclasses import replace
+from math import pi
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..document.bare import BareArea, BareBand, BareDisc
+from ..document.row import Row
+from ..geometry.outline.polygon import contains, distance_to_edges
+from ..geometry.surface import Array
+from .context import Context
+from .placed import PlacedRow
+
+Mask = NDArray[np.bool_]
+TOLERANCE = 1e-6
+
+
+def cut(row: Row, placed: PlacedRow, context: Context) -> PlacedRow:
+    """The row without the dots that may not be painted; blanks of the pattern go as well."""
+    keep = np.ones(len(placed.x), bool)
+    blanks = [k for k, member in enumerate(row.pattern) if member.form == "blank"]
+    if blanks and len(placed.member):
+        keep &= ~np.isin(placed.member, blanks)
+    if row.track.kind == "ring" and row.track.beyond == "carry on":
+        keep &= context.ground.over(placed.walk_each, placed.x, placed.y, placed.radius) <= TOLERANCE
+    moved = placed
+    for area in context.bare:
+        if area.rows == "stop evenly" and placed.ring_like:
+            moved = _stopped(moved, area, context)
+        inside = past(area, moved.x, moved.y, moved.walk_each)
+        edge = moved.radius + area.gap if area.whole else np.zeros(len(moved.x))
+        keep &= inside + edge <= TOLERANCE
+    return moved if keep.all() else kept(moved, keep)
+
+
+def kept(placed: PlacedRow, keep: Mask) -> PlacedRow:
+    """Only some of the dots; places keep their numbers."""
+    place = np.arange(len(placed.x)) if placed.place is None else placed.place
+    ring = placed.angle_rad if placed.ring_rad is None else placed.ring_rad
+    return replace(
+        placed,
+        angle_rad=placed.angle_rad[keep],
+        x=placed.x[keep],
+        y=placed.y[keep],
+        z=placed.z[keep],
+        radius=placed.radius[keep],
+        member=placed.member[keep] if len(placed.member) else placed.member,
+        walks=placed.walk_each[keep],
+        place=place[keep],
+        ring_rad=ring,
+        left_out=placed.left_out + int((~keep).sum()),
+        noroom="" if keep.any() else "every dot lies on a bare area or past the border",
+    )
+
+
+def past(area: BareArea, x: Array, y: Array, walk: Array) -> Array:
+    """How far each point lies inside the area (mm, negative outside)."""
+    shape = area.area
+    if isinstance(shape, BareDisc):
+        return np.asarray(shape.diameter / 2 - np.hypot(x - shape.x, y - shape.y))
+    if isinstance(shape, BareBand):
+        return np.minimum(walk - shape.inner, shape.outer - walk)
+    corners = np.stack((np.asarray(shape.x), np.asarray(shape.y)), axis=1)
+    away = distance_to_edges(corners, x, y)
+    return np.where(contains(corners, x, y), away, -away)
+
+
+def _stopped(placed: PlacedRow, area: BareArea, context: Context) -> PlacedRow:
+    """Every run of dots between two edges of the area moved along its ring, so that both ends stop equally short."""
+    fine = np.linspace(0, 2 * pi, 1441)[:-1]
+    x, y, _ = context.surface.points(np.full(1440, placed.walk), fine)
+    free = past(area, x, y, np.full(1440, placed.walk)) <= 0
+    if free.all() or not free.any():
+        return placed
+    angle = placed.angle_rad.copy()
+    margin = (float(placed.radius.max()) + area.gap) / max(float(np.hypot(x[0], y[0])), 1e-9)
+    for low, high in _runs(fine, free):
+        within = np.flatnonzero(
+            ((angle - low) % (2 * pi) >= margin) & ((angle - low) % (2 * pi) <= high - low - margin)
+        )
+        if len(within):
+            at = np.sort((angle[within] - low) % (2 * pi))
+            angle[within] += ((high - low) - at[0] - at[-1]) / 2
+    px, py, pz = context.surface.points(np.full(len(angle), placed.walk), angle)
+    return replace(placed, angle_rad=angle, x=px, y=py, z=pz, ring_rad=placed.angle_rad)
+
+
+def _runs(fine: Array, free: Mask) -> list[tuple[float, float]]:
+    """Free stretches of the ring as (from, to) with to > from."""
+    start = int(np.flatnonzero(~free)[0])
+    ring, turned = np.roll(free, -start), np.roll(fine, -start)
+    edges = np.flatnonzero(np.diff(ring.astype(int)))
+    step = fine[1] - fine[0]
+    found = []
+    for begin, end in zip(edges[::2], [*edges[1::2], len(ring) - 1], strict=False):
+        low = float(turned[begin] + step / 2)
+        found.append((low, low + (end - begin) * step))
+    return found

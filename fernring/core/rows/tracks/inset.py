@@ -1,0 +1,113 @@
+"""Along the blank's own edge, at an even distance from it; several rows deep, each offset into the last."""
+
+from dataclasses import replace
+from math import inf
+
+import numpy as np
+
+from ...document.row import FromEdge, Offset, Row
+from ...geometry.bisect import bisect
+from ...geometry.even import Curve, closed_places, cornered_places
+from ...geometry.outline.inset import inset
+from ...geometry.surface import Array
+from ..context import Context
+from ..counts import repeats
+from ..frames import lifted
+from ..placed import PlacedRow, nothing
+from .laying import Places, laid, members, pair_sums
+
+FINEST = 0.2
+
+
+def solve_inset(row: Row, index: int, context: Context) -> PlacedRow:
+    """The row `inward` from the edge, or nested: the first just inside the border, each next as close as it may."""
+    widest = max(member.diameter for member in row.pattern)
+    before = context.inset_before
+    if isinstance(row.distance, FromEdge):
+        depth = row.distance.inward
+    elif before is None:
+        depth = context.ground.border_width + widest / 2
+    else:
+        depth = _nested(row, context, before, before.depth or 0.0)
+    placed = _at(row, index, context, depth, before)
+    if placed is None:
+        return nothing(index, 0, tuple(m.diameter for m in row.pattern), 0.0, "the edge leaves no line so far inside")
+    return replace(placed, depth=depth)
+
+
+def _nested(row: Row, context: Context, before: PlacedRow, outside: float) -> float:
+    """Depth at which the row first clears the one before by its gap."""
+
+    def short(depth: float) -> float:
+        placed = _at(row, -1, context, depth, before)
+        if placed is None:
+            return -inf
+        dx, dy = placed.x[:, None] - before.x, placed.y[:, None] - before.y
+        dz = placed.z[:, None] - before.z
+        apart = np.sqrt(dx * dx + dy * dy + dz * dz) - placed.radius[:, None] - before.radius
+        return row.gap - float(apart.min())
+
+    furthest = outside + max(before.radius) + max(m.diameter for m in row.pattern) / 2 + row.gap
+    clears = bisect(lambda inward: short(furthest - inward), 0.0, furthest - outside, 1e-7)
+    return float(furthest - clears)
+
+
+def _at(row: Row, index: int, context: Context, depth: float, before: PlacedRow | None) -> PlacedRow | None:
+    parts = inset(context.ground.outline, depth)
+    if not parts:
+        return None
+    (x, y, z), _ = lifted(context.surface, *parts[0].T)
+    curve = Curve(np.stack((x, y, z), axis=1), True)
+    s, gap = _places(row, context, curve, before)
+    points = curve(s)
+    ahead = curve(s + 0.05) - curve(s - 0.05)
+    out = np.arctan2(ahead[:, 0], -ahead[:, 1]) - np.pi / 2
+    return laid(
+        row,
+        index,
+        context,
+        Places(points[:, 0], points[:, 1], out, members(row, len(s)), len(s) // len(row.pattern), gap),
+    )
+
+
+def _places(row: Row, context: Context, curve: Curve, before: PlacedRow | None) -> tuple[Array, float]:
+    """Lengths along the curve and the gap that results. A dot stands on every sharp corner."""
+    n = _count(row, context, curve)
+    mean = float(np.mean([member.diameter for member in row.pattern]))
+    corners = curve.corners()
+    between = isinstance(row.start, Offset) and before is not None
+    if len(corners) and not between:
+        fixed = None if row.fit == "count" else n
+        s = cornered_places(curve, corners, mean + row.gap, fixed)
+        apart = np.linalg.norm(np.diff(curve(np.concatenate((s, s[:1]))), axis=0), axis=1)
+        return s, float((apart - pair_sums(row, len(s))).min())
+    sums = pair_sums(row, n)
+    start = _start(row, context, curve, before, curve.length / n)
+    return closed_places(curve, sums, start)
+
+
+def _count(row: Row, context: Context, curve: Curve) -> int:
+    """Places in all: a multiple of the pattern."""
+    k = len(row.pattern)
+    if row.fit != "count":
+        return max(repeats(row.count, context.segments) * k, 3)
+    need = float(np.sum([member.diameter for member in row.pattern])) + k * row.gap
+    return max(int(curve.length / need * (1 - 1e-9)) * k, 3)
+
+
+def _start(row: Row, context: Context, curve: Curve, before: PlacedRow | None, pitch: float) -> float:
+    """Begin at twelve o'clock, half a pitch on, or in the middle of the first dip of the row before."""
+    if isinstance(row.start, Offset) and before is not None and len(before.x) > 1:
+        x, y = (before.x[0] + before.x[1]) / 2, (before.y[0] + before.y[1]) / 2
+    else:
+        angle = context.turn_rad
+        x, y = 1000 * np.sin(angle), -1000 * np.cos(angle)
+    fine = np.linspace(0, curve.length, 2000)
+    points = curve(fine)
+    way = np.arctan2(points[:, 0], -points[:, 1]) - np.arctan2(x, -y)
+    nearest = (
+        int(np.argmin(np.abs(np.sin(way / 2))))
+        if not isinstance(row.start, Offset) or before is None
+        else int(np.argmin(np.hypot(points[:, 0] - x, points[:, 1] - y)))
+    )
+    return float(fine[nearest]) + (pitch / 2 if row.start.kind == "between" else 0.0)

@@ -1,0 +1,82 @@
+"""Places of a track, and the row that is painted on them."""
+
+from dataclasses import dataclass
+from math import inf
+
+import numpy as np
+
+from ...document.row import Row
+from ...geometry.surface import Array
+from ..context import Context
+from ..frames import lifted
+from ..placed import PlacedRow, Whole
+
+
+@dataclass(frozen=True)
+class Places:
+    """x, y in plan, the direction outward at each place (rad), which member of the pattern is there, and the smallest
+    clear distance between neighbours (mm, inf when unknown). `repeats` counts copies of the whole track."""
+
+    x: Array
+    y: Array
+    out_rad: Array
+    member: Whole
+    repeats: int
+    clear: float = inf
+    sizes: Array | None = None
+
+
+def laid(row: Row, index: int, context: Context, places: Places) -> PlacedRow:
+    """The row on these places, coincident ones once. `sizes` gives each dot its own diameter."""
+    keep = _single(places.x, places.y)
+    x, y, member = places.x[keep], places.y[keep], places.member[keep]
+    diameters = tuple(member.diameter for member in row.pattern)
+    radius = np.asarray(diameters)[member] / 2 if places.sizes is None else places.sizes[keep] / 2
+    (px, py, pz), walks = lifted(context.surface, x, y)
+    widest = (float(radius.max(initial=0.0)) * 2,) if places.sizes is not None else diameters
+    return PlacedRow(
+        index,
+        places.repeats,
+        widest,
+        float(walks.mean()) if len(walks) else 0.0,
+        places.clear,
+        places.out_rad[keep],
+        px,
+        py,
+        pz,
+        radius,
+        boundary=row.boundary,
+        member=member,
+        walks=walks,
+    )
+
+
+def _single(x: Array, y: Array) -> Whole:
+    """Places that no earlier one coincides with, to a thousandth of a millimetre."""
+    _, first = np.unique(np.round(np.stack((x, y), axis=1), 3), axis=0, return_index=True)
+    return np.sort(first)
+
+
+def members(row: Row, n: int) -> Whole:
+    return np.arange(n) % len(row.pattern)
+
+
+def pair_sums(row: Row, n: int) -> Array:
+    """Mean diameter of each of n places and its follower."""
+    sizes = np.asarray([member.diameter for member in row.pattern])[members(row, n)]
+    return np.asarray((sizes + np.roll(sizes, -1)) / 2)
+
+
+def copies(
+    x: Array, y: Array, out_rad: Array, count: int, step_rad: float, mirror_rad: float | None
+) -> tuple[Array, Array, Array]:
+    """A line of places turned about the centre `count` times, and mirrored about a direction as well if given."""
+    sets = [(x, y, out_rad)]
+    if mirror_rad is not None:
+        sin, cos = np.sin(2 * mirror_rad), np.cos(2 * mirror_rad)
+        sets.append((-(x * cos) - y * sin, -(x * sin) + y * cos, 2 * mirror_rad - out_rad))
+    turned = []
+    for k in range(count):
+        sin, cos = np.sin(k * step_rad), np.cos(k * step_rad)
+        turned += [(px * cos - py * sin, px * sin + py * cos, po + k * step_rad) for px, py, po in sets]
+    return tuple(np.concatenate(part) for part in zip(*turned, strict=True))  # type: ignore[return-value]

@@ -1,0 +1,53 @@
+"""Straight lines across the blank, repeated at even spacing and cut by the border."""
+
+from math import cos, radians, sin
+
+import numpy as np
+
+from ...document.row import Row
+from ...document.track import LineTrack
+from ...geometry.surface import Array
+from ..context import Context
+from ..placed import PlacedRow, nothing
+from .laying import Places, laid
+
+MOST_A_LINE = 2000
+
+
+def solve_line(row: Row, index: int, context: Context) -> PlacedRow:
+    """Dots keep the gap along each line, counted from its middle; a row "in the dips" shifts every second line.
+
+    Common practice: lines are drawn across and dots threaded on them.
+    """
+    track = row.track
+    assert isinstance(track, LineTrack)
+    way = radians(track.angle) + context.turn_rad
+    along, aside = np.array([sin(way), -cos(way)]), np.array([cos(way), sin(way)])
+    found: list[tuple[Array, np.ndarray]] = []
+    half = float(np.hypot(*context.ground.outline.T).max())
+    for k in range(track.lines):
+        shift = (k - (track.lines - 1) / 2) * track.spacing
+        t, member = _threaded(row, half, k)
+        points = shift * aside + t[:, None] * along
+        radius = np.asarray([m.diameter for m in row.pattern])[member] / 2
+        inside = context.over(points[:, 0], points[:, 1], radius) <= 1e-6
+        found.append((points[inside], member[inside]))
+    points, member = (np.concatenate(part) for part in zip(*found, strict=True))
+    if not len(points):
+        return nothing(index, 0, tuple(m.diameter for m in row.pattern), 0.0, "no line crosses the painted area")
+    out = np.full(len(points), way)
+    return laid(row, index, context, Places(points[:, 0], points[:, 1], out, member, 1, row.gap))
+
+
+def _threaded(row: Row, half: float, line: int) -> tuple[Array, np.ndarray]:
+    """Distances from a line's middle, and the members there, out to `half` on both sides."""
+    sizes = [member.diameter for member in row.pattern]
+    period = sum(sizes) + len(sizes) * row.gap
+    turns = int(half / period) + 2
+    steps = [(a + b) / 2 + row.gap for a, b in zip(sizes, sizes[1:] + sizes[:1], strict=True)]
+    once = np.concatenate(([0.0], np.cumsum(steps)[:-1]))
+    t = (np.arange(-turns, turns + 1)[:, None] * period + once).ravel()
+    member = np.tile(np.arange(len(sizes)), 2 * turns + 1)
+    shift = {"between": steps[0] / 2, "offset": steps[0] / 2 if line % 2 else 0.0}.get(row.start.kind, 0.0)
+    keep = np.flatnonzero(np.abs(t + shift) <= half)[:MOST_A_LINE]
+    return np.asarray(t[keep] + shift), member[keep]

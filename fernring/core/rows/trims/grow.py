@@ -1,0 +1,251 @@
+"""All trims of a row grown on its dots: once for each kind of place, then turned to the others like it."""
+
+from collections.abc import Sequence
+from math import gcd, pi
+
+import numpy as np
+
+from ...document.row import Row
+from ...document.trim import SwipeTrim, TopTrim, Trim, WalkTrim
+from ...geometry.surface import Array
+from ..context import Context
+from ..grown import Finding, Grown, GrownDots, Mark, joined
+from ..placed import PlacedRow
+from .host import Around, Host
+from .shape import shape
+from .swipe import area, envelope, lengths, spine
+from .top import slot, stack
+from .walk import Petal, placed_petal, walked
+
+SAME = 5
+
+
+class Growth:
+    """Dots and marks of one host while its trims are grown. `dot` numbers count the host as nought, then these."""
+
+    def __init__(self, around: Around) -> None:
+        self.around = around
+        self.columns: list[tuple[float, ...]] = []
+        self.marks: list[Mark] = []
+        self.findings: list[Finding] = []
+
+    def add(
+        self,
+        trim: int,
+        host: Host,
+        points: tuple[Array, Array, Array],
+        walks: Array,
+        outs: Array,
+        radii: Sequence[float],
+        levels: Sequence[int],
+        slots: Sequence[int],
+        below: Sequence[int],
+    ) -> list[Host]:
+        """Dots of one trim; answers them as hosts for the trims on it."""
+        found = []
+        for k, radius in enumerate(radii):
+            x, y, z = (float(part[k]) for part in points)
+            number = len(self.columns) + 1
+            self.columns.append(
+                (x, y, z, radius, float(walks[k]), float(outs[k]), levels[k], trim, slots[k], host.own, below[k])
+            )
+            angle = float(np.arctan2(x * self.around.mirror, -y))
+            found.append(
+                Host(
+                    x, y, z, float(walks[k]), angle, float(outs[k]), radius, levels[k], host.own, number, host.turn + k
+                )
+            )
+        return found
+
+    def grow(self, trims: Sequence[Trim], host: Host, number: int) -> int:
+        """Grow these trims on the host; `number` is the first one's. Answers the number after the last."""
+        for trim in trims:
+            own, number = number, number + 1
+            dots: list[Host] = []
+            if isinstance(trim, TopTrim):
+                dots = self._top(trim, own, host)
+            elif isinstance(trim, WalkTrim):
+                dots = self._walk(trim, own, host)
+            else:
+                self._swipe(trim, own, host)
+            inner = getattr(trim, "trims", ())
+            after = number
+            for dot in dots or [None]:  # type: ignore[list-item]
+                after = self.grow(inner, dot, number) if dot is not None else number + _count(inner)
+            number = after
+        return number
+
+    def _top(self, trim: TopTrim, number: int, host: Host) -> list[Host]:
+        discs, findings = stack(trim, number, host)
+        self.findings += findings
+        u, v, radii = (np.array(column) for column in zip(*discs, strict=True))
+        points, walks, outs = self.around.at(host, u, v)
+        heights = range(len(discs))
+        below = [host.dot, *(len(self.columns) + 1 + k for k in heights)][: len(discs)]
+        levels = [host.level + 1 + k for k in heights]
+        slots = [slot(trim, k, host.turn) for k in heights]
+        dots = self.add(number, host, points, walks, outs, radii.tolist(), levels, slots, below)
+        return dots[-1:]
+
+    def _walk(self, trim: WalkTrim, number: int, host: Host) -> list[Host]:
+        petal = walked(trim, number, host, self.around)
+        self.findings += petal.findings
+        if not petal.dots:
+            return []
+        points, walks, outs = placed_petal(petal, host, self.around, trim.gap)
+        radii = [r for _, _, r in petal.dots]
+        n = len(radii)
+        return self.add(number, host, points, walks, outs, radii, [host.level] * n, _slots(trim, petal), [host.dot] * n)
+
+    def _swipe(self, trim: SwipeTrim, number: int, host: Host) -> None:
+        for length, lean, side in lengths(trim, host, self.around):
+            centres, girth = spine(trim, host.radius, length, lean, side)
+            self.mark(number, host, centres, girth, envelope(centres, girth), 0)
+
+    def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot_: int) -> None:
+        (sx, sy, _), _, _ = self.around.at(host, centres[:, 0], centres[:, 1])
+        (ox, oy, _), _, _ = self.around.at(host, outline[:, 0], outline[:, 1])
+        spine_plan, outline_plan = np.stack((sx, sy), axis=1), np.stack((ox, oy), axis=1)
+        self.marks.append(
+            Mark(outline_plan, spine_plan, girth, host.z, host.walk, host.own, number, slot_, area(outline))
+        )
+
+    def finished(self) -> GrownDots:
+        if not self.columns:
+            return GrownDots()
+        x, y, z, radius, walk, out, level, trim, slots, host, below = (
+            np.array(c) for c in zip(*self.columns, strict=True)
+        )
+        return GrownDots(x, y, z, radius, walk, out, *(c.astype(np.intp) for c in (level, trim, slots, host, below)))
+
+
+def _slots(trim: WalkTrim, petal: Petal) -> list[int]:
+    """Which shade each dot of a petal takes: along it from first to last, one for each layer, or the first."""
+    n = len(trim.shades)
+    if trim.shading == "by layer":
+        return [layer % n for layer in petal.layer]
+    if trim.shading == "along":
+        return [min(int(share * n), n - 1) for share in petal.along]
+    return [0] * len(petal.dots)
+
+
+def _count(trims: Sequence[Trim]) -> int:
+    return sum(1 + _count(getattr(trim, "trims", ())) for trim in trims)
+
+
+def grown(row: Row, placed: PlacedRow, context: Context) -> Grown:
+    """Everything the row's trims and shaped members add."""
+    formed = [k for k, member in enumerate(row.pattern) if member.form not in ("dot", "blank")]
+    hosts = _hosts(row, placed) if row.trims else np.empty(0, np.intp)
+    if not len(hosts) and not formed:
+        return Grown()
+    around = _around(placed, context)
+    parts: list[GrownDots] = []
+    marks: list[Mark] = []
+    findings: dict[tuple[str, int], Finding] = {}
+    known: dict[tuple[float, ...], tuple[float, Growth, GrownDots]] = {}
+    before = len(placed.x)
+    for own in range(len(placed.x)):
+        member = row.pattern[int(placed.member[own])] if len(placed.member) else row.pattern[0]
+        wants = own in hosts or member.form not in ("dot", "blank")
+        if not wants:
+            continue
+        host = _host(placed, around, own)
+        key = _likeness(placed, context, own, host)
+        if key not in known:
+            growth = Growth(around)
+            if member.form not in ("dot", "blank"):
+                _shaped(growth, host, member.form, member.diameter, member.length or 2 * member.diameter, member.lies)
+            if own in hosts:
+                growth.grow(row.trims, host, 0)
+            known[key] = (host.angle_rad, growth, growth.finished())
+            findings |= {(f.code, f.trim): f for f in growth.findings}
+        angle, growth, dots = known[key]
+        turn = host.angle_rad - angle
+        parts.append(_turned(dots, turn, around.mirror, own, before, row, host.turn))
+        marks += [_turned_mark(mark, turn, around.mirror, own) for mark in growth.marks]
+        before += len(dots.x)
+    return Grown(joined(parts), tuple(marks), tuple(findings.values()))
+
+
+def _shaped(growth: Growth, host: Host, form: str, width: float, length: float, lies: str) -> None:
+    outline, centres, girth = shape(form, width, length)
+    if lies == "along":
+        outline, centres = outline[:, ::-1], centres[:, ::-1]
+    growth.mark(-1, host, centres, girth, outline, 0)
+
+
+def _hosts(row: Row, placed: PlacedRow) -> np.ndarray:
+    """The dots that carry trims: of the member chosen, or of the largest."""
+    if len(row.pattern) == 1 or not len(placed.member):
+        return np.arange(len(placed.x))
+    dots = [k for k, member in enumerate(row.pattern) if member.form != "blank"]
+    chosen = row.trimmed if row.trimmed is not None else max(dots, key=lambda k: row.pattern[k].diameter)
+    return np.flatnonzero(placed.member == chosen)
+
+
+def _around(placed: PlacedRow, context: Context) -> Around:
+    bodies = [row.bodies for row in context.placed]
+    x, y, z, radius = (
+        np.concatenate([getattr(placed, name), *(getattr(body, name) for body in bodies)])
+        for name in ("x", "y", "z", "radius")
+    )
+    return Around(context.surface, x, y, z, radius, context.loads)
+
+
+def _host(placed: PlacedRow, around: Around, own: int) -> Host:
+    x, y, z = float(placed.x[own]), float(placed.y[own]), float(placed.z[own])
+    out = float(placed.angle_rad[own])
+    angle = float(np.arctan2(x * around.mirror, -y)) if np.hypot(x, y) > 1e-9 else out
+    turn = own if placed.place is None else int(placed.place[own])
+    return Host(x, y, z, float(placed.walk_each[own]), angle, out, float(placed.radius[own]), 1, own, 0, turn)
+
+
+def _likeness(placed: PlacedRow, context: Context, own: int, host: Host) -> tuple[float, ...]:
+    """Dots that look alike once the piece is turned by one of its symmetries share one growth."""
+    if not context.surface.even or placed.walk_each[own] < 1e-9:
+        return (float(own),)
+    order = placed.repeats
+    for row in context.placed:
+        order = gcd(order, row.order)
+    sector = 2 * pi / max(order, 1)
+    within = round((host.angle_rad % sector) / sector, SAME) % 1.0
+    lean = round(((host.out_rad - host.angle_rad + pi) % (2 * pi)) - pi, SAME)
+    member = float(placed.member[own]) if len(placed.member) else 0.0
+    return (member, round(host.radius, SAME), round(host.walk, SAME), within, lean)
+
+
+def _turned(dots: GrownDots, turn: float, mirror: float, own: int, before: int, row: Row, place: int) -> GrownDots:
+    if not len(dots.x):
+        return dots
+    x, y = _rotate(dots.x, dots.y, turn * mirror)
+    slots = dots.slot
+    if any(isinstance(trim, TopTrim) and trim.turns for trim in row.trims):
+        slots = _turning(row, dots, place)
+    below = np.where(dots.below == 0, own, dots.below - 1 + before)
+    host = np.full(len(dots.x), own)
+    return GrownDots(
+        x, y, dots.z, dots.radius, dots.walk, dots.out_rad + turn, dots.level, dots.trim, slots, host, below
+    )
+
+
+def _turning(row: Row, dots: GrownDots, place: int) -> np.ndarray:
+    """Shades of stacked dots that take turns round the row belong to the place, not to its likeness."""
+    slots = dots.slot.copy()
+    for number, trim in enumerate(row.trims):
+        if isinstance(trim, TopTrim) and trim.turns and not any(getattr(t, "trims", ()) for t in row.trims[:number]):
+            own = np.flatnonzero(dots.trim == number)
+            slots[own] = [slot(trim, k, place) for k in range(len(own))]
+    return slots
+
+
+def _turned_mark(mark: Mark, turn: float, mirror: float, own: int) -> Mark:
+    outline, centres = (
+        np.stack(_rotate(line[:, 0], line[:, 1], turn * mirror), axis=1) for line in (mark.outline, mark.spine)
+    )
+    return Mark(outline, centres, mark.girth, mark.z, mark.walk, own, mark.trim, mark.slot, mark.area)
+
+
+def _rotate(x: Array, y: Array, turn: float) -> tuple[Array, Array]:
+    sin, cos = np.sin(turn), np.cos(turn)
+    return x * cos - y * sin, x * sin + y * cos

@@ -1,0 +1,160 @@
+"""Walked petals: layers of dots around a dot, down one side and then the other."""
+
+from itertools import islice
+from math import hypot
+
+import numpy as np
+
+from ...document.kit import Load
+from ...document.trim import WalkTrim
+from ...geometry.surface import Array, Plane
+from ..grown import Finding
+from .host import Around, Disc, Host
+from .roll import down_one_side, mirrored, on_axis, sizes, upside_down
+
+MOST_A_SIDE = 60
+NEWTON = 8
+LEAST_RADIUS = 0.1
+
+
+class Petal:
+    """What a walk leaves: dots in the host's frame, each with its layer and its share of the way to the foot."""
+
+    def __init__(self) -> None:
+        self.dots: list[Disc] = []
+        self.layer: list[int] = []
+        self.along: list[float] = []
+        self.findings: list[Finding] = []
+
+    def add(self, dots: list[Disc], layer: int, along: list[float]) -> None:
+        self.dots += dots
+        self.layer += [layer] * len(dots)
+        self.along += along
+
+
+def walked(trim: WalkTrim, number: int, host: Host, around: Around) -> Petal:
+    """Layer upon layer around the host; each layer sees the host and all earlier ones."""
+    radius = _radius(trim, host)
+    load = around.loads.get(trim.size.tool or "", Load())
+    petal = Petal()
+    within = host.radius + (2 * radius + trim.gap) * (2 * trim.layers + trim.lead + 1)
+    foreign = around.near(host, within)
+    discs: list[Disc] = [(0.0, 0.0, host.radius)]
+    for _ in range(trim.lead):
+        lead = (0.0, on_axis(discs, radius, trim.gap), radius)
+        petal.add([lead], 0, [0.0])
+        discs.append(lead)
+    for layer in range(trim.layers):
+        _layer(trim, number, layer, radius, load, discs, foreign, petal)
+    return petal
+
+
+def _radius(trim: WalkTrim, host: Host) -> float:
+    return max((trim.size.share * host.radius) if trim.size.share else trim.size.diameter / 2, LEAST_RADIUS)
+
+
+def _layer(
+    trim: WalkTrim,
+    number: int,
+    layer: int,
+    radius: float,
+    load: Load,
+    discs: list[Disc],
+    foreign: list[Disc],
+    petal: Petal,
+) -> None:
+    """One walk around: the dot on the axis, one side, and the other with a fresh load."""
+    flip = trim.begin == "foot"
+    seen, others = (upside_down(discs), upside_down(foreign)) if flip else (discs, foreign)
+    first = (0.0, on_axis(seen, radius, trim.gap), radius)
+    ratio, dots = (load.ratio, load.dots) if trim.load == "one" else (1.0, None)
+    most = MOST_A_SIDE if trim.count is None else trim.count
+    sides = {"both": ("right", "left"), "right": ("right",), "left": ("left",)}[trim.sides]
+    lines, ends = {}, {}
+    for side in sides:
+        own, away = (seen, others) if side == "right" else (mirrored(seen), mirrored(others))
+        radii = islice(sizes(radius, ratio, dots), 1, None)
+        line, ends[side] = down_one_side(own, first, radii, trim.gap, away, most)
+        if ends[side] == "load":
+            endless = islice(sizes(radius, ratio, None), 1, None)
+            need = len(down_one_side(own, first, endless, trim.gap, away, most)[0]) + 1
+            if need > len(line) + 1:
+                petal.findings.append(Finding("load", number, (need, len(line) + 1)))
+        lines[side] = line if side == "right" else mirrored(line)
+    _even(trim, number, lines, petal)
+    layered = [first, *lines.get("right", []), *lines.get("left", [])]
+    along = [0.0, *(_share(line, k) for line in lines.values() for k in range(1, len(line) + 1))]
+    if flip:
+        layered = upside_down(layered)
+    petal.add(layered, layer, along)
+    discs += layered
+
+
+def _even(trim: WalkTrim, number: int, lines: dict[str, list[Disc]], petal: Petal) -> None:
+    """The same number on both sides when that is asked for; else a word about it."""
+    counts = {side: len(line) for side, line in lines.items()}
+    if len(counts) < 2 or len(set(counts.values())) == 1:
+        return
+    if trim.equal:
+        least = min(counts.values())
+        for side in lines:
+            lines[side] = lines[side][:least]
+    else:
+        petal.findings.append(Finding("uneven", number, tuple(float(n) for n in counts.values())))
+
+
+def _share(line: list[Disc], k: int) -> float:
+    return k / len(line)
+
+
+def placed_petal(
+    petal: Petal, host: Host, around: Around, gap: float
+) -> tuple[tuple[Array, Array, Array], Array, Array]:
+    """The petal's dots on the surface: exact in plan; on a relief corrected to the straight-line distances.
+
+    Each dot keeps its distance from the two discs it touches most closely in the frame, by Newton's method from the
+    frame's own place.
+    """
+    u, v, r = (np.array(column) for column in zip(*petal.dots, strict=True))
+    if isinstance(around.surface, Plane):
+        return around.at(host, u, v)
+    discs = [(0.0, 0.0, host.radius), *petal.dots]
+    spots = [np.array([host.x, host.y, host.z])]
+    for k in range(len(u)):
+        u[k], v[k] = _corrected(host, around, discs, spots, k, u[k], v[k], r[k], gap)
+        spots.append(np.array([c[0] for c in around.at(host, u[k : k + 1], v[k : k + 1])[0]]))
+    return around.at(host, u, v)
+
+
+def _corrected(
+    host: Host, around: Around, discs: list[Disc], spots: list[Array], k: int, u: float, v: float, r: float, gap: float
+) -> tuple[float, float]:
+    near = sorted(
+        range(k + 1), key=lambda j: hypot(discs[j][0] - discs[k + 1][0], discs[j][1] - discs[k + 1][1]) - discs[j][2]
+    )[:2]
+    wanted = np.array([discs[j][2] + r + gap for j in near])
+    targets = np.stack([spots[j] for j in near])
+
+    def misfit(point: Array) -> Array:
+        place = np.array([c[0] for c in around.at(host, point[:1], point[1:])[0]])
+        return np.asarray(np.linalg.norm(targets - place, axis=1) - wanted)
+
+    point, h = np.array([u, v]), 1e-6
+    if len(near) < 2:
+        return u, v + float(-misfit(point)[0])
+    if abs(u) < 1e-12:
+        for _ in range(NEWTON):
+            slope = (misfit(point + np.array([0, h]))[0] - misfit(point)[0]) / h
+            point = point - np.array([0.0, misfit(point)[0] / slope])
+        return float(point[0]), float(point[1])
+    for _ in range(NEWTON):
+        value = misfit(point)
+        if float(np.abs(value).max()) < 1e-11:
+            break
+        jacobian = np.stack(
+            [(misfit(point + step) - value) / h for step in (np.array([h, 0]), np.array([0, h]))], axis=1
+        )
+        if abs(float(np.linalg.det(jacobian))) < 1e-9:
+            break
+        point = point - np.linalg.solve(jacobian, value)
+    return float(point[0]), float(point[1])
