@@ -81,8 +81,11 @@ def _dots(laid: Laid, choice: GuideChoice) -> list[Primitive]:
     found: list[Primitive] = []
     for index in wanted:
         part = slice(dots.first[index], dots.first[index + 1])
-        x, y = dots.x[part], dots.y[part]
-        found += [Outlines(x, y, dots.radius[part])] if choice.dots == "outlines" else crosses(x, y)
+        seen = (dots.level[part] == 1) & (dots.z[part] >= -1e-6)
+        x, y = dots.x[part][seen], dots.y[part][seen]
+        found += [Outlines(x, y, dots.radius[part][seen])] if choice.dots == "outlines" else crosses(x, y)
+        if choice.dots == "outlines":
+            found += [Path(s.mark.outline, "fine", True) for s in laid.shapes if s.row == index and not s.back]
     return found
 
 

@@ -22,6 +22,28 @@ UNIT = re.compile(r"^\s*[\d.]+(?:e[+-]?\d+)?\s*(mm|cm|in|pt|pc|q)\s*$", re.IGNOR
 
 def outline_points(data: bytes) -> list[tuple[float, float]]:
     """Corners of the one closed line in the file (mm). Raises DocumentError with a sentence."""
+    points = _one_line(data)
+    gap = _ends_apart(points)
+    if gap > CLOSES_WITHIN:
+        raise DocumentError(f"The outline is open: its ends are {gap:.2f} mm apart. Close it.", "file")
+    corners = points[:-1]
+    if len(corners) < 3:
+        raise DocumentError("The outline has no area: it has fewer than three corners.", "file")
+    return corners
+
+
+def path_points(data: bytes) -> tuple[list[tuple[float, float]], bool]:
+    """Points of the one line in the file (mm), and whether it is closed. Raises DocumentError with a sentence."""
+    points = _one_line(data)
+    closed = _ends_apart(points) <= CLOSES_WITHIN and len(points) > 3
+    return (points[:-1] if closed else points), closed
+
+
+def _ends_apart(points: list[tuple[float, float]]) -> float:
+    return hypot(points[0][0] - points[-1][0], points[0][1] - points[-1][1])
+
+
+def _one_line(data: bytes) -> list[tuple[float, float]]:
     if len(data) > MOST_BYTES:
         raise DocumentError(f"An outline file holds at most {MOST_BYTES:,} bytes; this one has {len(data):,}.", "file")
     _require_plain(_parsed(data))
@@ -30,17 +52,10 @@ def outline_points(data: bytes) -> list[tuple[float, float]]:
         raise DocumentError("There is no line in this SVG file.", "file")
     if len(lines) > 1:
         raise DocumentError(
-            f"An outline is one closed line without holes; this file has {len(lines)} lines. Keep only the outer one.",
+            f"An outline or path is one line without holes; this file has {len(lines)} lines. Keep only the outer one.",
             "file",
         )
-    points = lines[0]
-    gap = hypot(points[0][0] - points[-1][0], points[0][1] - points[-1][1])
-    if gap > CLOSES_WITHIN:
-        raise DocumentError(f"The outline is open: its ends are {gap:.2f} mm apart. Close it.", "file")
-    corners = points[:-1]
-    if len(corners) < 3:
-        raise DocumentError("The outline has no area: it has fewer than three corners.", "file")
-    return corners
+    return lines[0]
 
 
 def _parsed(data: bytes) -> Element:

@@ -31,6 +31,7 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "shades": [{"name": s.name, "colour": s.colour, "finish": s.finish} for s in laid.shades],
         "ramps": laid.ramps,
         "dots": _dots(plan),
+        "marks": _marks(laid),
         "guides": [_guide(line) for line in guide_lines(laid.piece, laid.ground, laid.rows)],
         "verdicts": [asdict(verdict) | {"remedies": _remedies(verdict)} for verdict in plan.verdicts],
         "totals": asdict(plan.totals),
@@ -62,6 +63,21 @@ def _thinned(points: np.ndarray, round_: bool) -> np.ndarray:
     return points[:: max(1, len(points) // 120)] if round_ else points
 
 
+def _marks(laid: Laid) -> dict[str, Any]:
+    """Outlines of swipes and shapes, one after the other; `start` says where each begins, with one end added."""
+    outlines = [shape.mark.outline for shape in laid.shapes]
+    points = np.concatenate(outlines) if outlines else np.empty((0, 2))
+    heights = np.concatenate([shape.mark.heights for shape in laid.shapes]) if outlines else np.empty(0)
+    return _plane(points) | {
+        "z": np.round(heights, 3),
+        "start": np.concatenate(([0], np.cumsum([len(line) for line in outlines], dtype=int))).astype(np.int32),
+        "row": [shape.row for shape in laid.shapes],
+        "shade": [shape.shade for shape in laid.shapes],
+        "dot": [shape.dot for shape in laid.shapes],
+        "back": [shape.back for shape in laid.shapes],
+    }
+
+
 def _plane(points: np.ndarray) -> dict[str, Any]:
     x, y = np.round(points.T, 3)
     return {"x": np.ascontiguousarray(x), "y": np.ascontiguousarray(y)}
@@ -86,6 +102,9 @@ def _row(laid: Laid, index: int) -> dict[str, Any]:
         "mark": laid.marks[index],
         "repeats": row.repeats,
         "places": len(row.x),
+        "painted": sum(part.count for part in row.both),
+        "left_out": row.left_out,
+        "depth": row.depth,
         "first": first,
         "diameters": row.diameters,
         "walk": row.walk,
@@ -115,6 +134,9 @@ def _dots(plan: Plan) -> dict[str, Any]:
         "level": dots.level,
         "shade": dots.shade,
         "hand": dots.hand,
+        "trim": dots.trim,
+        "below": dots.below,
+        "walk": np.round(dots.walk, 4),
     }
     if dots.normal is None:
         return columns

@@ -23,6 +23,7 @@ def api(database: Database) -> FastAPI:
         version=__version__,
         docs_url=None,
         redoc_url=None,
+        separate_input_output_schemas=False,
         generate_unique_id_function=_route_name,
     )
     app.state.database = database

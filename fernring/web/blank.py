@@ -9,13 +9,14 @@ from pydantic import Field
 from ..core.document.numbers import Frozen
 from ..core.document.outline import MOST_POINTS, Odd
 from ..core.document.piece import Piece
+from ..core.document.track import MOST_PATH_POINTS, PathTrack
 from ..core.errors import DocumentError
 from ..core.geometry.outline import inset, polygon
 from ..core.ground.outlines import ROUGHNESS, bare_corners
 from ..core.ground.report import report
 from ..core.guides.markers import markers, surface_kind
 from ..core.plan import lay
-from ..formats.outline_svg import outline_points
+from ..formats.outline_svg import outline_points, path_points
 from .errors import RESPONSES
 from .reading import QuickRoute
 from .reckoning import Answer
@@ -98,6 +99,17 @@ def post_blank(piece: Piece) -> BlankReport:
         surface=surface_kind(piece.blank),
         markers=[MarkerAnswer(**vars(marker)) for marker in markers(piece.blank)],
     )
+
+
+@router.post("/path/svg")
+def post_path_svg(given: SvgOutline) -> PathTrack:
+    """A path for a row from an SVG file, its middle put on the centre, simplified to 0.02 mm."""
+    points, closed = path_points(given.text.encode())
+    corners = inset.thinned(np.array(points), ROUGHNESS, closed)
+    if len(corners) > MOST_PATH_POINTS:
+        raise DocumentError(f"A path keeps at most {MOST_PATH_POINTS} points; this one needs {len(corners)}.", "file")
+    x, y = np.round(corners - (corners.min(axis=0) + corners.max(axis=0)) / 2, 3).T.tolist()
+    return PathTrack.model_validate({"x": x, "y": y, "closed": closed})
 
 
 @router.post("/outline/svg")

@@ -20,6 +20,9 @@ class RowAnswer(BaseModel):
     mark: str
     repeats: int
     places: int
+    painted: int
+    left_out: int
+    depth: float | None
     first: int
     diameters: list[float]
     walk: float
@@ -47,6 +50,9 @@ class DotColumns(BaseModel):
     level: list[int]
     shade: list[int]
     hand: list[int]
+    trim: list[int]
+    below: list[int]
+    walk: list[float]
     nx: list[float] | None = None
     ny: list[float] | None = None
     nz: list[float] | None = None
@@ -76,6 +82,19 @@ class BlankAnswer(BaseModel):
     closed: bool
     middle: float
     half: list[float]
+
+
+class MarksAnswer(BaseModel):
+    """Outlines of swipes and shapes as one run of points; `start` says where each begins, with one end added."""
+
+    x: list[float]
+    y: list[float]
+    z: list[float]
+    start: list[int]
+    row: list[int]
+    shade: list[int]
+    dot: list[int]
+    back: list[bool]
 
 
 class GuideAnswer(BaseModel):
@@ -114,6 +133,8 @@ class TotalsAnswer(BaseModel):
     symmetry: int
     sizes: list[tuple[float, int]]
     shades: list[int]
+    marks: int
+    swept: float
 
 
 class PlanAnswer(BaseModel):
@@ -124,6 +145,7 @@ class PlanAnswer(BaseModel):
     shades: list[ShadeAnswer]
     ramps: dict[str, list[str]]
     dots: DotColumns
+    marks: MarksAnswer
     guides: list[GuideAnswer]
     verdicts: list[VerdictAnswer]
     totals: TotalsAnswer

@@ -6,6 +6,7 @@ from fastapi import APIRouter, Response
 from pydantic import BaseModel, ConfigDict, Field
 
 from ..core.advice.fits import what_fits
+from ..core.advice.fits_trim import trim_fits
 from ..core.advice.next_row import next_row
 from ..core.advice.slack import spread_slack
 from ..core.document.changes import Change, changed
@@ -68,6 +69,24 @@ class AlternativeAnswer(Answer):
     changes: list[Change]
 
 
+class TrimRequest(RowRequest):
+    """`trim` counts the row's trims as they stand on the sheet, from 0."""
+
+    trim: Annotated[int, Field(strict=True, ge=0, le=199)]
+
+
+class TrimAlternativeAnswer(Answer):
+    """One line of “what fits here?” for a trim: dots it gives, and what would be found fault with."""
+
+    label: str
+    diameter: float
+    tool_name: str
+    dots: int
+    troubles: int
+    current: bool
+    changes: list[Change]
+
+
 class SpreadAnswer(Answer):
     """The piece with wider gaps, what was added to each, and what was left over (mm)."""
 
@@ -103,6 +122,13 @@ def post_fits(request: RowRequest) -> list[AlternativeAnswer]:
     """What fits here? Alternatives for one row."""
     found = what_fits(request.piece, request.row)
     return [AlternativeAnswer(**{**vars(alternative), "changes": list(alternative.changes)}) for alternative in found]
+
+
+@router.post("/fits/trim")
+def post_fits_trim(request: TrimRequest) -> list[TrimAlternativeAnswer]:
+    """What fits here? Alternatives for one trim."""
+    found = trim_fits(request.piece, request.row, request.trim)
+    return [TrimAlternativeAnswer(**{**vars(one), "changes": list(one.changes)}) for one in found]
 
 
 @router.post("/slack")

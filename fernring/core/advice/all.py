@@ -10,7 +10,9 @@ from .room import room_verdicts
 from .shade import shade_verdicts
 from .tool import tool_verdicts
 from .touching import touching_verdicts
+from .trims import trim_verdicts
 from .verdict import Verdict
+from .whole import whole_verdicts
 
 _CHECKS = (
     room_verdicts,
@@ -20,6 +22,8 @@ _CHECKS = (
     tool_verdicts,
     shade_verdicts,
     guide_verdicts,
+    trim_verdicts,
+    whole_verdicts,
 )
 _ORDER = {"serious": 0, "warning": 1, "note": 2}
 

@@ -7,6 +7,7 @@ import numpy as np
 from ..document.row import Nested
 from ..geometry.surface import Array
 from ..laid import Laid
+from ..rows.placed import PlacedRow
 from .sizes import shrink
 from .verdict import MOST_PLACES, Remedy, Severity, Verdict, change, mm
 
@@ -32,7 +33,7 @@ def edge_verdicts(laid: Laid) -> Iterator[Verdict]:
 
 def _over(laid: Laid, index: int) -> Iterator[Verdict]:
     """One verdict for the row: off the blank if any dot hangs off it, else over the border."""
-    parts = [(np.full(len(p.x), p.walk), p.x, p.y, p.radius, p.half == "back") for p in laid.rows[index].both]
+    parts = [_bodies(laid, part) for part in laid.rows[index].both]
     over = np.concatenate([laid.ground.over(*part) for part in parts])
     off = np.concatenate([laid.ground.off(*part) for part in parts])
     who = laid.name(index).capitalize()
@@ -44,6 +45,16 @@ def _over(laid: Laid, index: int) -> Iterator[Verdict]:
         yield _verdict(laid, index, "over the border", "warning", text, over)
 
 
+def _bodies(laid: Laid, part: PlacedRow) -> tuple[Array, Array, Array, Array, bool]:
+    """Walks, places and sizes of everything of the row that lies on the blank."""
+    bodies, back = part.bodies, part.half == "back"
+    if part.walks is None and not part.grown.any:
+        return part.walk_each, bodies.x, bodies.y, bodies.radius, back
+    mirror = -1.0 if back else 1.0
+    walk = laid.ground.half(back).walk_to(np.hypot(bodies.x, bodies.y), np.arctan2(bodies.x * mirror, -bodies.y))
+    return np.where(np.isnan(walk), np.inf, walk), bodies.x, bodies.y, bodies.radius, back
+
+
 def _places(over: Array) -> str:
     """Where only a part of the row is over."""
     count = int((over > TOLERANCE).sum())
@@ -51,7 +62,8 @@ def _places(over: Array) -> str:
 
 
 def _verdict(laid: Laid, index: int, code: str, severity: Severity, text: str, over: Array) -> Verdict:
-    dots = np.flatnonzero(over > TOLERANCE)[:MOST_PLACES] + laid.dots.first[index]
+    which = np.concatenate([part.bodies.dot for part in laid.rows[index].both])
+    dots = np.unique(which[over > TOLERANCE])[:MOST_PLACES] + laid.dots.first[index]
     key = f"{code}:{laid.piece.rows[index].id}"
     return Verdict(code, key, severity, text, (index,), tuple(dots.tolist()), _inward(laid, index, float(over.max())))
 

@@ -15,6 +15,7 @@ from .sizes import KitSize, kit_sizes
 from .verdict import change
 
 SHORT_TABLE = 12
+ONE_COUNT = ("centre", "line", "corner", "gaps")
 MOST_COUNTS = 12
 LOOSEST = 2.2
 
@@ -51,13 +52,14 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
     if not sizes:
         raise FitError("The piece has no tools to choose a size from; add some from the kit.", "tools")
     halves, now = _halves_at(piece, index)
+    ids = dict(enumerate(row.id for row in piece.rows))
     row = piece.rows[index]
     candidates = []
     for n in _counts(row, piece.segments, now):
-        for member in range(len(row.pattern) if row.track.kind == "ring" else 1):
+        for member in range(len(row.pattern) if row.track.kind != "centre" else 1):
             for size in sizes:
                 trial = _trial(row, n, member, size, piece.segments)
-                placed = place_row(trial, index, halves)
+                placed = place_row(trial, index, halves, ids)
                 if _fits(placed, row.gap, halves):
                     candidates.append((_distance(row, now, n, member, size), trial, placed, member, size))
     candidates.sort(key=lambda entry: entry[0])
@@ -67,16 +69,19 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
 
 def _halves_at(piece: Piece, index: int) -> tuple[Halves, PlacedRow]:
     """What the row sees, and the row as it stands."""
-    halves = open_halves(piece)
+    halves, ids = open_halves(piece), dict(enumerate(row.id for row in piece.rows))
     for k, row in enumerate(piece.rows[:index]):
-        halves = halves.with_row(place_row(row, k, halves))
-    return halves, place_row(piece.rows[index], index, halves)
+        halves = halves.with_row(place_row(row, k, halves, ids))
+    return halves, place_row(piece.rows[index], index, halves, ids)
 
 
 def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:
     """The counts nearest to the present one that keep the symmetry."""
-    if row.track.kind == "centre":
+    if row.track.kind in ONE_COUNT:
         return [1]
+    if row.track.kind in ("arc", "path"):
+        dots = max(len(now.x) // max(now.repeats, 1), 1)
+        return [n for n in range(dots - 6, dots + 7) if n > 1]
     present = max(now.repeats, 1)
     counts = [n for n in allowed(segments, 4 * max(present, segments)) if n * len(row.pattern) > 1]
     return sorted(sorted(counts, key=lambda n: abs(log(n / present)))[:MOST_COUNTS])
@@ -85,7 +90,10 @@ def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:
 def _trial(row: Row, n: int, member: int, size: KitSize, segments: int) -> Row:
     given = row.pattern[member].model_copy(update={"diameter": size.diameter, "tool": size.tool})
     pattern = (*row.pattern[:member], given, *row.pattern[member + 1 :])
+    if row.track.kind in ONE_COUNT:
+        return row.model_copy(update={"pattern": pattern, "fit": None if row.fit == "size" else row.fit})
     fit = row.fit if row.fit == "distance" else None
+    segments = 1 if row.track.kind in ("arc", "path") else segments
     return row.model_copy(update={"pattern": pattern, "count": as_count(n, segments), "fit": fit})
 
 
@@ -109,7 +117,7 @@ def _alternative(
     after, laid = lay_out(piece.model_copy(update={"rows": rows}))
     row = piece.rows[index]
     changes = [change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})]
-    if row.track.kind == "ring":
+    if row.track.kind not in ONE_COUNT:
         changes.append(change("rows", index, "count", trial.count.model_dump(mode="json")))
     if row.fit != trial.fit:
         changes.append(change("rows", index, "fit", trial.fit))

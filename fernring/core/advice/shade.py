@@ -32,13 +32,22 @@ def shade_verdicts(laid: Laid) -> Iterator[Verdict]:
         pairs = [(a, b) for a in used[before] for b in used[index] if a != b]
         yield from _alike(laid, (before, index), pairs, apart)
     for index in rows:
-        yield from _alike(laid, (index,), list(pairwise(used[index])), apart)
+        yield from _alike(laid, (index,), [*pairwise(used[index]), *_stacked(laid, index)], apart)
 
 
 def _used(laid: Laid, index: int) -> list[int]:
     """The row's shades in turn, each once."""
-    first, end = laid.dots.first[index], laid.dots.first[index + 1]
-    return list(dict.fromkeys(laid.dots.shade[first : min(end, first + 24)].tolist()))
+    first = laid.dots.first[index]
+    return list(dict.fromkeys(laid.dots.shade[first : first + min(len(laid.rows[index].x), 24)].tolist()))
+
+
+def _stacked(laid: Laid, index: int) -> list[tuple[int, int]]:
+    """Shades of dots on dots, each with the shade below it."""
+    dots = laid.dots
+    part = np.arange(laid.dots.first[index], laid.dots.first[index + 1])
+    high = part[dots.level[part] > 1]
+    pairs = np.stack((dots.shade[dots.below[high]], dots.shade[high]), axis=1)
+    return [(int(a), int(b)) for a, b in np.unique(pairs, axis=0)]
 
 
 def _against_base(laid: Laid, used: list[list[int]], apart: np.ndarray) -> Iterator[Verdict]:

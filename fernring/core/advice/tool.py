@@ -2,9 +2,11 @@
 
 from collections.abc import Iterator
 
+from ..dots import trims_of
 from ..laid import Laid
 from .sizes import SAME, KitSize, give_size, kit_sizes
-from .verdict import Remedy, Verdict, mm
+from .trims import trim_path
+from .verdict import Remedy, Verdict, change, mm
 
 
 def tool_verdicts(laid: Laid) -> Iterator[Verdict]:
@@ -12,7 +14,7 @@ def tool_verdicts(laid: Laid) -> Iterator[Verdict]:
     tools = {tool.id: tool for tool in laid.piece.tools}
     sizes = kit_sizes(laid.piece.tools)
     for index, (row, placed) in enumerate(zip(laid.piece.rows, laid.rows, strict=True)):
-        for k, diameter in enumerate(placed.diameters if len(placed.x) else ()):
+        for k, diameter in enumerate(placed.diameters if len(placed.x) and row.track.kind != "gaps" else ()):
             named = tools.get(row.pattern[k].tool or "") if row.fit != "size" else None
             makes = named.dots if named else [size.diameter for size in sizes]
             if any(abs(diameter - made) <= SAME for made in makes):
@@ -20,6 +22,24 @@ def tool_verdicts(laid: Laid) -> Iterator[Verdict]:
             miss = f"{named.name} was not measured at" if named else "no tool of the piece makes a dot of"
             text = f"{laid.name(index).capitalize()}: {miss} {mm(diameter)}."
             yield _verdict(laid, index, k, text, diameter, sizes)
+        yield from _trims(laid, index, sizes)
+
+
+def _trims(laid: Laid, index: int, sizes: list[KitSize]) -> Iterator[Verdict]:
+    """Trims whose size no tool makes; the diminishing dots of a load need none of their own."""
+    row = laid.piece.rows[index]
+    for number, trim in enumerate(trims_of(row.trims)):
+        path = trim_path(laid, index, number)
+        given = [] if trim.kind == "swipe" else list(trim.sizes) if trim.kind == "top" else [trim.size]
+        for k, size in enumerate(given):
+            if size.share or not sizes or any(abs(size.diameter - one.diameter) <= SAME for one in sizes):
+                continue
+            text = f"{laid.name(index).capitalize()}: no tool of the piece makes a trim of {mm(size.diameter)}."
+            near = min(sizes, key=lambda one: abs(one.diameter - size.diameter))
+            place = (*path, "sizes", k) if trim.kind == "top" else (*path, "size")
+            made = {"diameter": near.diameter, "tool": near.tool, "share": None}
+            fix = Remedy(f"Use {near.diameter:g} mm ({near.name})", (change(*place, made),))
+            yield Verdict("no tool", f"no tool:{row.id}:trim {number}:{k}", "warning", text, (index,), (), (fix,))
 
 
 def _verdict(laid: Laid, index: int, k: int, text: str, diameter: float, sizes: list[KitSize]) -> Verdict:

@@ -1,14 +1,14 @@
 """Dots that touch, or lie closer than the gap that counts for them."""
 
 from collections.abc import Iterator
+from dataclasses import dataclass
 
 import numpy as np
 
-from ..document.row import Nested
-from ..geometry.contact import close_pairs
 from ..laid import Laid
 from ..rows.counts import allowed, as_count
 from ..rows.hoop import hoop_on
+from .crowd import PETALS, RINGS, SWEPT, crowded, nests
 from .sizes import shrink
 from .verdict import MOST_PLACES, Remedy, Severity, Verdict, change, mm
 
@@ -16,72 +16,97 @@ TOLERANCE = 1e-6
 
 
 def touching_verdicts(laid: Laid) -> Iterator[Verdict]:
-    """One verdict for each pair of rows (or row with itself) with dots closer than r1 + r2 + gap."""
-    i, j, clear = crowded_pairs(laid)
-    if not len(i):
+    """One verdict for each pair of rows (or row with itself) with dots or marks closer than r1 + r2 + gap."""
+    crowd = crowded(laid)
+    if not len(crowd.clear):
         return
-    row = laid.dots.row
-    code = row[i].astype(np.int64) * len(laid.rows) + row[j]
+    code = (crowd.a.astype(np.int64) * len(laid.rows) + crowd.b) * 4 + crowd.kind
     for value in np.unique(code):
         members = np.flatnonzero(code == value)
-        a, b = divmod(int(value), len(laid.rows))
-        dots = np.unique(np.concatenate((i[members], j[members])))[:MOST_PLACES]
-        yield _verdict(laid, a, b, float(clear[members].min()), len(members), tuple(dots.tolist()))
+        rows, kind = divmod(int(value), 4)
+        a, b = divmod(rows, len(laid.rows))
+        dots = np.unique(np.concatenate((crowd.i[members], crowd.j[members])))[:MOST_PLACES]
+        places = len(np.unique(crowd.i[members] * len(laid.dots) + crowd.j[members]))
+        worst = members[int(np.argmin(crowd.clear[members] - crowd.gap[members]))]
+        pair = Pair(a, b, kind, float(crowd.clear[worst]), float(crowd.gap[worst]), places)
+        yield _verdict(laid, pair, tuple(dots.tolist()))
 
 
-def crowded_pairs(laid: Laid) -> tuple[np.ndarray, np.ndarray, np.ndarray]:
-    """Dots (i < j) closer than their gap asks, and their clear distance (mm).
+@dataclass(frozen=True)
+class Pair:
+    """Two rows, how their things are related, the worst clear distance and the gap that counts there (mm)."""
 
-    The gap of a row counts between its own dots, and between a nested row and the rows before it; for all
-    other pairs the piece's safe gap counts. Radii are grown so that no such pair escapes the grid.
-    """
-    dots, safe = laid.dots, laid.piece.safe_gap
-    gaps = np.array([row.gap for row in laid.piece.rows] or [0.0])
-    nested = np.array([_nests(laid, index) for index in range(len(gaps))] if laid.piece.rows else [False])
-    boundary = np.array([row.boundary for row in laid.piece.rows] or [False])
-    growth = np.maximum(np.where(nested, gaps, gaps / 2), safe / 2)
-    i, j = close_pairs(dots.x, dots.y, dots.z, dots.radius + growth[dots.row], 0.0)
-    a, b = dots.row[i], dots.row[j]
-    stated = (a == b) | (nested[b] & ~boundary[a])
-    gap = np.where(stated, gaps[b], safe)
-    space = np.sqrt((dots.x[i] - dots.x[j]) ** 2 + (dots.y[i] - dots.y[j]) ** 2 + (dots.z[i] - dots.z[j]) ** 2)
-    clear = space - dots.radius[i] - dots.radius[j]
-    keep = clear < gap - TOLERANCE
-    return i[keep], j[keep], clear[keep]
+    a: int
+    b: int
+    kind: int
+    clear: float
+    gap: float
+    places: int
 
 
-def gap_between(laid: Laid, a: int, b: int) -> float:
-    """The gap that counts between rows a <= b (mm)."""
-    stated = a == b or (_nests(laid, b) and not laid.piece.rows[a].boundary)
-    return laid.piece.rows[b].gap if stated else laid.piece.safe_gap
-
-
-def _nests(laid: Laid, index: int) -> bool:
-    row = laid.piece.rows[index]
-    return isinstance(row.distance, Nested) and row.fit != "distance" and row.track.kind == "ring"
-
-
-def _verdict(laid: Laid, a: int, b: int, clear: float, pairs: int, dots: tuple[int, ...]) -> Verdict:
-    overlap = clear < -TOLERANCE
-    kind = "touching" if overlap else "close"
-    gap = gap_between(laid, a, b)
-    how = f"overlap by {mm(-clear)}" if overlap else f"are only {mm(max(clear, 0))} apart where {mm(gap)} is wanted"
-    if a == b:
-        who = f"{laid.name(a).capitalize()} does not close: neighbouring dots" if overlap else _dots_of(laid, a)
-        remedies = _own_remedies(laid, a, gap - clear)
-    else:
-        who = f"{laid.name(b).capitalize()} and {laid.name(a)}: dots"
-        remedies = _pair_remedies(laid, a, b, gap - clear)
-    code = ("does not close" if overlap else "close") if a == b else kind
-    places = f" at {pairs} places" if pairs > 1 else ""
-    ids = [laid.piece.rows[k].id for k in sorted({a, b})]
-    key = ":".join([code, *ids])
+def _verdict(laid: Laid, pair: Pair, dots: tuple[int, ...]) -> Verdict:
+    a, b = pair.a, pair.b
+    overlap = pair.clear < -TOLERANCE
+    how = (
+        f"overlap by {mm(-pair.clear)}"
+        if overlap
+        else f"are only {mm(max(pair.clear, 0))} apart where {mm(pair.gap)} is wanted"
+    )
+    code, who, remedies = _words(laid, pair, overlap)
+    places = f" at {pair.places} places" if pair.places > 1 else ""
+    key = ":".join([code, *(laid.piece.rows[k].id for k in sorted({a, b}))])
     severity: Severity = "serious" if overlap else "warning"
     return Verdict(code, key, severity, f"{who} {how}{places}.", tuple(sorted({a, b})), dots, remedies)
 
 
-def _dots_of(laid: Laid, a: int) -> str:
-    return f"{laid.name(a).capitalize()}: neighbouring dots"
+def _words(laid: Laid, pair: Pair, overlap: bool) -> tuple[str, str, tuple[Remedy, ...]]:
+    """Code, who is concerned, and remedies."""
+    a, b, short = pair.a, pair.b, pair.gap - pair.clear
+    name = laid.name(b).capitalize()
+    if pair.kind == SWEPT:
+        who = f"{name}: its swipes" if a == b else f"{name} and {laid.name(a)}: swipes and dots"
+        return "swipe without room", who, _shorter(laid, b, short) or _shorter(laid, a, short)
+    if pair.kind == PETALS:
+        return "petals collide", f"{name}: petals of neighbours", _slimmer(laid, b)
+    if a == b:
+        if overlap and pair.kind == RINGS:
+            return "does not close", f"{name} does not close: neighbouring dots", _own_remedies(laid, a, short)
+        return (
+            "close",
+            f"{name}: {'neighbouring dots' if pair.kind == RINGS else 'dots of its trims'}",
+            (_own_remedies(laid, a, short) if pair.kind == RINGS else ()),
+        )
+    code = "touching" if overlap else "close"
+    return code, f"{name} and {laid.name(a)}: dots", _pair_remedies(laid, a, b, short)
+
+
+def _shorter(laid: Laid, index: int, short: float) -> tuple[Remedy, ...]:
+    """Every swipe of the row pulled less far."""
+    remedies = []
+    for k, trim in enumerate(laid.piece.rows[index].trims):
+        if trim.kind == "swipe" and trim.to.kind == "length" and trim.to.mm - short - 0.1 >= 0.5:
+            mm_left = round(trim.to.mm - short - 0.1, 2)
+            remedies.append(
+                Remedy(
+                    f"Pull to {mm_left:g} mm on {laid.name(index)}",
+                    (change("rows", index, "trims", k, "to", "mm", mm_left),),
+                )
+            )
+        elif trim.kind == "swipe" and trim.to.kind != "contact":
+            contact = change("rows", index, "trims", k, "to", {"kind": "contact"})
+            remedies.append(Remedy(f"Pull to first contact on {laid.name(index)}", (contact,)))
+    return tuple(remedies)
+
+
+def _slimmer(laid: Laid, index: int) -> tuple[Remedy, ...]:
+    """One layer less, or the row further out so that its petals have room."""
+    row = laid.piece.rows[index]
+    remedies = [
+        Remedy("One layer less", (change("rows", index, "trims", k, "layers", trim.layers - 1),))
+        for k, trim in enumerate(row.trims)
+        if trim.kind == "walk" and trim.layers > 1
+    ]
+    return tuple(remedies)
 
 
 def _own_remedies(laid: Laid, index: int, short: float) -> tuple[Remedy, ...]:
@@ -110,7 +135,7 @@ def _pair_remedies(laid: Laid, a: int, b: int, short: float) -> tuple[Remedy, ..
     """Nest the later row, or make it smaller."""
     row, piece = laid.piece.rows[b], laid.piece
     remedies = []
-    if row.track.kind == "ring" and not _nests(laid, b):
+    if row.track.kind == "ring" and not nests(row):
         nest = [change("rows", b, "distance", {"kind": "nested"})]
         if row.fit == "distance":
             nest.append(change("rows", b, "fit", None))

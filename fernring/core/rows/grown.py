@@ -40,23 +40,24 @@ COLUMNS = ("x", "y", "z", "radius", "walk", "out_rad", "level", "trim", "slot", 
 
 def joined(parts: Sequence[GrownDots]) -> GrownDots:
     """The columns one after the other."""
+    if not parts:
+        return GrownDots()
     if len(parts) == 1:
         return parts[0]
-    return (
-        GrownDots(**{name: np.concatenate([getattr(part, name) for part in parts]) for name in COLUMNS})
-        if parts
-        else GrownDots()
-    )
+    return GrownDots(**{name: np.concatenate([getattr(part, name) for part in parts]) for name in COLUMNS})
 
 
 @dataclass(frozen=True)
 class Mark:
-    """A mark with an outline, shape (n, 2), in plan; `spine` (m, 2) and `girth` (m,) are discs that fill it.
+    """A mark with an outline, shape (n, 2), in plan, and the heights of its points.
+
+    `spine` (m, 2) and `girth` (m,) are discs that fill it.
 
     `trim` is -1 when the mark is a member of the row's own pattern; `slot` is its shade as for dots.
     """
 
     outline: Array
+    heights: Array
     spine: Array
     girth: Array
     z: float

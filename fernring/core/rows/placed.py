@@ -33,11 +33,11 @@ class PlacedRow:
     """One row with its rule solved. Lengths in mm, angles in radians, arrays over the row's own dots.
 
     `diameters` are those of the pattern's members after fitting; `clear` is the clear distance between neighbours (inf
-    for one dot). `angle_rad` is the direction outward at each dot. `noroom` says why nothing was placed; then the arrays
-    are empty. `twin` is the same row on the other half of a ball or egg. `walks` are the dots' own walk distances where
-    they differ, `place` their places where groups, blanks or cuts make them differ from 0, 1, 2 ...; `ring_rad` the
-    angles of all places of a ring before anything was left out. `grown` holds what the trims add. `depth` is how far
-    from the edge a row lies that follows it.
+    for one dot). `angle_rad` is the direction outward at each dot. `noroom` says why nothing was placed; then the
+    arrays are empty. `twin` is the same row on the other half of a ball or egg. `walks` are the dots' own walk
+    distances where they differ, `place` their places where groups, blanks or cuts make them differ from 0, 1, 2 ...;
+    `ring_rad` the angles of all places of a ring before anything was left out. `grown` holds what the trims add.
+    `depth` is how far from the edge a row lies that follows it.
     """
 
     index: int

@@ -408,6 +408,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fits/trim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Fits Trim
+         * @description What fits here? Alternatives for one trim.
+         */
+        post: operations["post_fits_trim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/next-row": {
         parameters: {
             query?: never;
@@ -442,6 +462,26 @@ export interface paths {
          * @description An odd outline from an SVG file, simplified to 0.02 mm.
          */
         post: operations["post_outline_svg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/path/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Path Svg
+         * @description A path for a row from an SVG file, its middle put on the centre, simplified to 0.02 mm.
+         */
+        post: operations["post_path_svg"];
         delete?: never;
         options?: never;
         head?: never;
@@ -659,6 +699,44 @@ export interface components {
             /** Walk */
             walk: number;
         };
+        /**
+         * ArcTrack
+         * @description A curve from a point on one circle to a point on another, `across` segments further; `bulge` bends it out.
+         *
+         *     A scallop has both ends on one circle, a star no bulge. It is drawn in every `every`-th segment, and again as its
+         *     mirror image when `mirrored`.
+         */
+        ArcTrack: {
+            /**
+             * Across
+             * @default 1
+             */
+            across: number;
+            /**
+             * Bulge
+             * @default 0
+             */
+            bulge: number;
+            /** End */
+            end: number;
+            /**
+             * Every
+             * @default 1
+             */
+            every: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "arc";
+            /**
+             * Mirrored
+             * @default false
+             */
+            mirrored: boolean;
+            /** Start */
+            start: number;
+        };
         /** AtAngle */
         AtAngle: {
             /** Degrees */
@@ -711,6 +789,92 @@ export interface components {
              * @enum {string}
              */
             poles: "hanger" | "sides";
+        };
+        /**
+         * BareArea
+         * @description Rows pass under it as if they went on beyond, or stop short of it evenly on both sides.
+         *
+         *     With `whole` no dot may reach over its edge; without, dots whose middle lies outside stay. `gap` is kept to it.
+         */
+        BareArea: {
+            /** Area */
+            area: components["schemas"]["BareDisc"] | components["schemas"]["BareBand"] | components["schemas"]["BareShape"];
+            /**
+             * Gap
+             * @default 0.3
+             */
+            gap: number;
+            /** Id */
+            id: string;
+            /**
+             * Name
+             * @default Bare area
+             */
+            name: string;
+            /**
+             * Rows
+             * @default pass under
+             * @enum {string}
+             */
+            rows: "pass under" | "stop evenly";
+            /**
+             * Whole
+             * @default true
+             */
+            whole: boolean;
+        };
+        /**
+         * BareBand
+         * @description A ring between two walk distances.
+         */
+        BareBand: {
+            /** Inner */
+            inner: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "band";
+            /** Outer */
+            outer: number;
+        };
+        /**
+         * BareDisc
+         * @description A round area about a point.
+         */
+        BareDisc: {
+            /** Diameter */
+            diameter: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "disc";
+            /**
+             * X
+             * @default 0
+             */
+            x: number;
+            /**
+             * Y
+             * @default 0
+             */
+            y: number;
+        };
+        /**
+         * BareShape
+         * @description A silhouette by its corners.
+         */
+        BareShape: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "shape";
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
         };
         /**
          * Base
@@ -922,6 +1086,22 @@ export interface components {
             piece: components["schemas"]["Piece"];
         };
         /**
+         * CornerTrack
+         * @description One place in every corner of the blank, `inward` from the corner of the border line.
+         */
+        CornerTrack: {
+            /**
+             * Inward
+             * @default 8
+             */
+            inward: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "corner";
+        };
+        /**
          * Cross
          * @description Length from top to bottom, width across, both bars `arm` wide.
          */
@@ -953,6 +1133,8 @@ export interface components {
         };
         /** DotColumns */
         DotColumns: {
+            /** Below */
+            below: number[];
             /** Hand */
             hand: number[];
             /** Level */
@@ -971,6 +1153,10 @@ export interface components {
             row: number[];
             /** Shade */
             shade: number[];
+            /** Trim */
+            trim: number[];
+            /** Walk */
+            walk: number[];
             /** X */
             x: number[];
             /** Y */
@@ -1029,6 +1215,71 @@ export interface components {
              * @enum {string}
              */
             kind: "flat";
+        };
+        /**
+         * FromEdge
+         * @description `inward` from the edge of the blank, measured over the surface: rows on a rim, along an edge.
+         */
+        FromEdge: {
+            /** Inward */
+            inward: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "edge";
+        };
+        /**
+         * GapsTrack
+         * @description Into the gaps: the largest dot that fits, between `least` and the row's own size, or that size alone.
+         *
+         *     `rows` names the rows whose gaps are filled; empty, all gaps out to the last row.
+         */
+        GapsTrack: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "gaps";
+            /**
+             * Least
+             * @default 0.6
+             */
+            least: number;
+            /**
+             * Rows
+             * @default []
+             */
+            rows: string[];
+            /**
+             * Sizes
+             * @default largest
+             * @enum {string}
+             */
+            sizes: "largest" | "one size";
+        };
+        /**
+         * Group
+         * @description Several dots at every place: a line outward, a pair beside each other, a triangle, diamond, box or fan.
+         *
+         *     `count` counts for lines and fans; each next dot of a line is smaller by `falls`.
+         */
+        Group: {
+            /**
+             * Count
+             * @default 3
+             */
+            count: number;
+            /**
+             * Falls
+             * @default 0
+             */
+            falls: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "line" | "pair" | "triangle" | "diamond" | "box" | "fan";
         };
         /** GuideAnswer */
         GuideAnswer: {
@@ -1162,6 +1413,17 @@ export interface components {
             /** Width */
             width: number;
         };
+        /**
+         * InsetTrack
+         * @description Along the blank's own edge, at an even distance from it; nested, each row lies inside the last.
+         */
+        InsetTrack: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "inset";
+        };
         /** Kit */
         Kit: {
             /**
@@ -1203,6 +1465,50 @@ export interface components {
             /** Y */
             y: number[];
         };
+        /**
+         * LineTrack
+         * @description Straight lines across the blank at even spacing, cut by the border. Angle 0 is upright.
+         */
+        LineTrack: {
+            /**
+             * Angle
+             * @default 0
+             */
+            angle: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "line";
+            /**
+             * Lines
+             * @default 1
+             */
+            lines: number;
+            /**
+             * Spacing
+             * @default 10
+             */
+            spacing: number;
+        };
+        /**
+         * Load
+         * @description What one load gives in a walk: `dots` of them, each `ratio` times as wide as the one before.
+         *
+         *     From a practice row: ratio = (last/first)^(1/(dots - 1)).
+         */
+        Load: {
+            /**
+             * Dots
+             * @default 7
+             */
+            dots: number;
+            /**
+             * Ratio
+             * @default 0.9
+             */
+            ratio: number;
+        };
         /** MarkerAnswer */
         MarkerAnswer: {
             /** Name */
@@ -1217,12 +1523,53 @@ export interface components {
             why: string;
         };
         /**
+         * MarksAnswer
+         * @description Outlines of swipes and shapes as one run of points; `start` says where each begins, with one end added.
+         */
+        MarksAnswer: {
+            /** Back */
+            back: boolean[];
+            /** Dot */
+            dot: number[];
+            /** Row */
+            row: number[];
+            /** Shade */
+            shade: number[];
+            /** Start */
+            start: number[];
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
+            /** Z */
+            z: number[];
+        };
+        /**
          * Member
-         * @description One dot of the pattern. `tool` None means a free size that no tool was named for.
+         * @description One mark of the pattern. `tool` None means a free size that no tool was named for.
+         *
+         *     A "blank" is a place left out. Ovals, leaves, strokes and diamonds are `diameter` wide and `length` long, pointing
+         *     outward, or along the row when `lies` says so. `shade` None lets the row's shades take turns.
          */
         Member: {
             /** Diameter */
             diameter: number;
+            /**
+             * Form
+             * @default dot
+             * @enum {string}
+             */
+            form: "dot" | "blank" | "oval" | "leaf" | "stroke" | "diamond";
+            /** Length */
+            length?: number | null;
+            /**
+             * Lies
+             * @default outward
+             * @enum {string}
+             */
+            lies: "outward" | "along";
+            /** Shade */
+            shade?: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"]) | null;
             /** Tool */
             tool?: string | null;
         };
@@ -1373,6 +1720,36 @@ export interface components {
             /** Paint */
             paint: string;
         };
+        /**
+         * PathTrack
+         * @description A path of its own, in mm from the centre, drawn in every `every`-th segment (nought: once).
+         */
+        PathTrack: {
+            /**
+             * Closed
+             * @default false
+             */
+            closed: boolean;
+            /**
+             * Every
+             * @default 0
+             */
+            every: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "path";
+            /**
+             * Mirrored
+             * @default false
+             */
+            mirrored: boolean;
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
+        };
         /** Pattern */
         Pattern: {
             /** About */
@@ -1417,7 +1794,8 @@ export interface components {
          * @description Blank, guides, rows and colours, with copies of every tool and paint chosen for the piece.
          *
          *     `turn` is the angle of the first spoke (degrees clockwise from twelve o'clock). `safe_gap` is the
-         *     clear distance wanted between dots for which no row states a gap (mm).
+         *     clear distance wanted between dots for which no row states a gap (mm). `most_base` is the share of the painted
+         *     area, per cent, that may show the base coat.
          */
         Piece: {
             /**
@@ -1425,6 +1803,11 @@ export interface components {
              * @default []
              */
             accepted: components["schemas"]["Accepted"][];
+            /**
+             * Bare
+             * @default []
+             */
+            bare: components["schemas"]["BareArea"][];
             blank: components["schemas"]["Blank"];
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1441,6 +1824,8 @@ export interface components {
              *     }
              */
             guides: components["schemas"]["Guides"];
+            /** Most Base */
+            most_base?: number | null;
             /** Name */
             name: string;
             /**
@@ -1510,6 +1895,7 @@ export interface components {
             guides: components["schemas"]["GuideAnswer"][];
             /** Limit */
             limit: number;
+            marks: components["schemas"]["MarksAnswer"];
             /** Ramps */
             ramps: {
                 [key: string]: string[];
@@ -1668,8 +2054,17 @@ export interface components {
             /** Walk */
             walk: number;
         };
-        /** RingTrack */
+        /**
+         * RingTrack
+         * @description Round the centre. With `beyond` set to "carry on" it goes on past the border, whole dots only.
+         */
         RingTrack: {
+            /**
+             * Beyond
+             * @default stop
+             * @enum {string}
+             */
+            beyond: "stop" | "carry on";
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -1692,7 +2087,8 @@ export interface components {
          *
          *     `gap` is the clear distance asked between neighbours, and to what a nested row touches (mm).
          *     `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
-         *     ball or egg only: the side whose pole the row is walked from.
+         *     ball or egg only: the side whose pole the row is walked from. `trims` sit on every dot of the pattern's member
+         *     `trimmed`, or on its largest when that is None.
          */
         Row: {
             /**
@@ -1715,7 +2111,7 @@ export interface components {
              *       "kind": "nested"
              *     }
              */
-            distance: components["schemas"]["Nested"] | components["schemas"]["AtWalk"] | components["schemas"]["OnGuide"];
+            distance: components["schemas"]["Nested"] | components["schemas"]["AtWalk"] | components["schemas"]["FromEdge"] | components["schemas"]["OnGuide"];
             /** Fit */
             fit?: ("count" | "size" | "distance") | null;
             /**
@@ -1723,6 +2119,7 @@ export interface components {
              * @default 0.4
              */
             gap: number;
+            group?: components["schemas"]["Group"] | null;
             /**
              * Half
              * @default front
@@ -1756,10 +2153,18 @@ export interface components {
             /**
              * Track
              * @default {
+             *       "beyond": "stop",
              *       "kind": "ring"
              *     }
              */
-            track: components["schemas"]["CentreTrack"] | components["schemas"]["RingTrack"];
+            track: components["schemas"]["CentreTrack"] | components["schemas"]["RingTrack"] | components["schemas"]["InsetTrack"] | components["schemas"]["LineTrack"] | components["schemas"]["ArcTrack"] | components["schemas"]["PathTrack"] | components["schemas"]["CornerTrack"] | components["schemas"]["GapsTrack"];
+            /** Trimmed */
+            trimmed?: number | null;
+            /**
+             * Trims
+             * @default []
+             */
+            trims: (components["schemas"]["TopTrim"] | components["schemas"]["WalkTrim"] | components["schemas"]["SwipeTrim"])[];
         };
         /**
          * RowAnswer
@@ -1768,6 +2173,8 @@ export interface components {
         RowAnswer: {
             /** Clear */
             clear: number | null;
+            /** Depth */
+            depth: number | null;
             /** Diameters */
             diameters: number[];
             /** First */
@@ -1776,6 +2183,8 @@ export interface components {
             id: string;
             /** Inner */
             inner: number;
+            /** Left Out */
+            left_out: number;
             /** Mark */
             mark: string;
             near: components["schemas"]["NearAnswer"] | null;
@@ -1783,6 +2192,8 @@ export interface components {
             noroom: string;
             /** Outer */
             outer: number;
+            /** Painted */
+            painted: number;
             /** Places */
             places: number;
             /** Repeats */
@@ -1874,6 +2285,18 @@ export interface components {
              * @constant
              */
             version: 1;
+        };
+        /**
+         * Size
+         * @description A measured dot, or a share of the dot below when `share` is set.
+         */
+        Size: {
+            /** Diameter */
+            diameter: number;
+            /** Share */
+            share?: number | null;
+            /** Tool */
+            tool?: string | null;
         };
         /**
          * Spoked
@@ -1980,6 +2403,75 @@ export interface components {
             text: string;
         };
         /**
+         * SwipeTrim
+         * @description The dot pulled to a tail: straight and thin, a teardrop with rounded shoulders, or a comma bent to one side.
+         *
+         *     `angle` turns the pull clockwise from its direction. A family of `family` swipes lies side by side, each next
+         *     shorter by `shorter` and leaning out by `lean` more, alternately right and left.
+         */
+        SwipeTrim: {
+            /**
+             * Angle
+             * @default 0
+             */
+            angle: number;
+            /**
+             * Bend
+             * @default 50
+             */
+            bend: number;
+            /**
+             * Direction
+             * @default outward
+             * @enum {string}
+             */
+            direction: "inward" | "outward";
+            /**
+             * Family
+             * @default 1
+             */
+            family: number;
+            /**
+             * Form
+             * @default teardrop
+             * @enum {string}
+             */
+            form: "straight" | "teardrop" | "comma left" | "comma right";
+            /**
+             * Gap
+             * @default 0.2
+             */
+            gap: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "swipe";
+            /**
+             * Lean
+             * @default 18
+             */
+            lean: number;
+            /**
+             * Shades
+             * @default []
+             */
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            /**
+             * Shorter
+             * @default 0.2
+             */
+            shorter: number;
+            /**
+             * To
+             * @default {
+             *       "kind": "length",
+             *       "mm": 8
+             *     }
+             */
+            to: components["schemas"]["ToLength"] | components["schemas"]["ToCircle"] | components["schemas"]["ToContact"];
+        };
+        /**
          * TapedDome
          * @description A dome known by a tape laid over the top from edge to edge, along the longest way through the centre.
          */
@@ -1993,8 +2485,42 @@ export interface components {
             tape: number;
         };
         /**
+         * ToCircle
+         * @description To the walk distance of a circle.
+         */
+        ToCircle: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "circle";
+            /** Walk */
+            walk: number;
+        };
+        /**
+         * ToContact
+         * @description Until it first touches what is there, less the gap.
+         */
+        ToContact: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "contact";
+        };
+        /** ToLength */
+        ToLength: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "length";
+            /** Mm */
+            mm: number;
+        };
+        /**
          * Tool
-         * @description `tip` is the diameter of the tool, `dots` the diameters measured of dots it made (mm).
+         * @description `tip` is the diameter of the tool, `dots` the diameters measured of dots it made (mm), `load` a practice row.
          */
         Tool: {
             /** Dots */
@@ -2007,6 +2533,7 @@ export interface components {
              * @enum {string}
              */
             kind: "rod" | "dowel" | "ball stylus" | "silicone point" | "needle" | "brush" | "paint pen" | "household";
+            load?: components["schemas"]["Load"] | null;
             /** Name */
             name: string;
             /**
@@ -2017,6 +2544,44 @@ export interface components {
             /** Tip */
             tip: number;
         };
+        /**
+         * TopTrim
+         * @description One to four smaller dots on a dry one, the lowest first; `shift` is a share of the room to the host's edge.
+         *
+         *     `shades` go up the stack; with `turns` the colours between take turns around the row.
+         */
+        TopTrim: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "top";
+            /** Shades */
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            /**
+             * Shift
+             * @default 0.6
+             */
+            shift: number;
+            /** Sizes */
+            sizes: components["schemas"]["Size"][];
+            /**
+             * Towards
+             * @default centred
+             * @enum {string}
+             */
+            towards: "centred" | "inward" | "outward" | "left" | "right";
+            /**
+             * Trims
+             * @default []
+             */
+            trims: (components["schemas"]["TopTrim"] | components["schemas"]["WalkTrim"] | components["schemas"]["SwipeTrim"])[];
+            /**
+             * Turns
+             * @default false
+             */
+            turns: boolean;
+        };
         /** TotalsAnswer */
         TotalsAnswer: {
             /** Dots */
@@ -2025,6 +2590,8 @@ export interface components {
             edge: number;
             /** Left */
             left: number;
+            /** Marks */
+            marks: number;
             /** Rows */
             rows: number;
             /** Shades */
@@ -2034,8 +2601,41 @@ export interface components {
                 number,
                 number
             ][];
+            /** Swept */
+            swept: number;
             /** Symmetry */
             symmetry: number;
+        };
+        /**
+         * TrimAlternativeAnswer
+         * @description One line of “what fits here?” for a trim: dots it gives, and what would be found fault with.
+         */
+        TrimAlternativeAnswer: {
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+            /** Current */
+            current: boolean;
+            /** Diameter */
+            diameter: number;
+            /** Dots */
+            dots: number;
+            /** Label */
+            label: string;
+            /** Tool Name */
+            tool_name: string;
+            /** Troubles */
+            troubles: number;
+        };
+        /**
+         * TrimRequest
+         * @description `trim` counts the row's trims as they stand on the sheet, from 0.
+         */
+        TrimRequest: {
+            piece: components["schemas"]["Piece"];
+            /** Row */
+            row: number;
+            /** Trim */
+            trim: number;
         };
         /**
          * VerdictAnswer
@@ -2061,6 +2661,75 @@ export interface components {
             severity: "serious" | "warning" | "note";
             /** Text */
             text: string;
+        };
+        /**
+         * WalkTrim
+         * @description Dots walked around a dot, from its outer point down one side to the foot, then the other.
+         *
+         *     `load` "one" lets them diminish by the tool's ratio and end when it runs dry; "each" reloads, all equal. `count`
+         *     is dots a side, None for as many as fit. `lead` dots in a line outward make the petal slim. `shading` runs the
+         *     shades along the petal, takes one for each layer, or paints all in the first.
+         */
+        WalkTrim: {
+            /**
+             * Begin
+             * @default outer point
+             * @enum {string}
+             */
+            begin: "outer point" | "foot";
+            /** Count */
+            count?: number | null;
+            /**
+             * Equal
+             * @default true
+             */
+            equal: boolean;
+            /**
+             * Gap
+             * @default 0.15
+             */
+            gap: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "walk";
+            /**
+             * Layers
+             * @default 1
+             */
+            layers: number;
+            /**
+             * Lead
+             * @default 0
+             */
+            lead: number;
+            /**
+             * Load
+             * @default one
+             * @enum {string}
+             */
+            load: "one" | "each";
+            /** Shades */
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            /**
+             * Shading
+             * @default one
+             * @enum {string}
+             */
+            shading: "along" | "by layer" | "one";
+            /**
+             * Sides
+             * @default both
+             * @enum {string}
+             */
+            sides: "both" | "left" | "right";
+            size: components["schemas"]["Size"];
+            /**
+             * Trims
+             * @default []
+             */
+            trims: (components["schemas"]["TopTrim"] | components["schemas"]["WalkTrim"] | components["schemas"]["SwipeTrim"])[];
         };
     };
     responses: never;
@@ -3712,6 +4381,84 @@ export interface operations {
             };
         };
     };
+    post_fits_trim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrimRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrimAlternativeAnswer"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_next_row: {
         parameters: {
             query?: never;
@@ -3810,6 +4557,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Odd"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_path_svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SvgOutline"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PathTrack"];
                 };
             };
             /** @description The request cannot be read. */

@@ -43,6 +43,8 @@ export function freshPiece(tools: Tool[], paints: Paint[]): Piece {
       : [{ id: "chalk", name: "Chalk", colour: "#f4f1e8", body: "medium", finish: "matte", note: "" }],
     ramps: [],
     rows: [],
+    bare: [],
+    most_base: null,
     accepted: [],
   };
 }

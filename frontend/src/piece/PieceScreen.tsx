@@ -2,13 +2,13 @@
 import { SegmentedControl } from "@mantine/core";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { useStore } from "zustand";
-import type { Piece, Plan } from "../api/types";
+import type { Piece, Plan, Trim } from "../api/types";
 import { BlankPart } from "../blank/BlankPart";
 import { OnTheStone, setCentre } from "../blank/OnTheStone";
 import { ColoursPart } from "../parts/ColoursPart";
 import { ToolsPart } from "../parts/ToolsPart";
 import { RowSheet } from "../sheet/RowSheet";
-import { shadeName } from "../sheet/words";
+import { shadeName, trimWord } from "../sheet/words";
 import { Spoke } from "../spoke/Spoke";
 import { Stone } from "../stone/Stone";
 import { Lost } from "../studio/Lost";
@@ -158,6 +158,10 @@ function useFillKeys(setFilled: (next: (now: Filled) => Filled) => void): void {
   }, [setFilled]);
 }
 
+function flatTrims(trims: Trim[]): Trim[] {
+  return trims.flatMap((trim) => [trim, ...flatTrims("trims" in trim ? (trim.trims as Trim[]) : [])]);
+}
+
 /** What is said of a dot that is pointed at: its row, tool, shade and distance. */
 function DotNote({ piece, plan, dot }: { piece: Piece; plan: Plan; dot: number }) {
   const units = useUnits((state) => state.units);
@@ -165,6 +169,7 @@ function DotNote({ piece, plan, dot }: { piece: Piece; plan: Plan; dot: number }
   const planned = plan.rows[index];
   const row = piece.rows[index];
   if (!planned || !row) return null;
+  const trim = plan.dots.trim[dot]!;
   const member = row.pattern[plan.dots.place[dot]! % row.pattern.length];
   const tool =
     row.fit === "size"
@@ -174,9 +179,11 @@ function DotNote({ piece, plan, dot }: { piece: Piece; plan: Plan; dot: number }
   return (
     <span className="figures">
       <strong>{planned.mark === "C" ? "Centre" : `Row ${planned.mark}`}</strong>,{" "}
-      {spokenLength(2 * plan.dots.r[dot]!, units)}, {tool}, {shade && shadeName(shade, piece)},{" "}
-      {spokenLength(planned.walk, units, "distance")} from the centre, painted {plan.dots.hand[dot]! + 1} of{" "}
-      {planned.places}
+      {spokenLength(2 * plan.dots.r[dot]!, units)},{" "}
+      {trim < 0 ? tool : trimWord(flatTrims(row.trims as Trim[])[trim]!, units)},{" "}
+      {trim < 0 ? shade && shadeName(shade, piece) : plan.shades[plan.dots.shade[dot]!]?.name},{" "}
+      {spokenLength(plan.dots.walk[dot]!, units, "distance")} from the centre, painted{" "}
+      {plan.dots.hand[dot]! + 1} of {planned.painted}
     </span>
   );
 }

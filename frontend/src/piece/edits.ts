@@ -1,5 +1,5 @@
 /** Edits of documents: each makes a new one, the old is left as it was. */
-import type { Change, Piece, Row } from "../api/types";
+import type { Change, Piece, Row, Trim } from "../api/types";
 
 /** Set values at paths, as remedies and alternatives ask. */
 export function withChanges<T>(document: T, changes: Change[]): T {
@@ -20,6 +20,21 @@ function set(node: unknown, path: (string | number)[], value: unknown): unknown 
 
 export function withRow(piece: Piece, index: number, part: Partial<Row>): Piece {
   return { ...piece, rows: piece.rows.map((row, k) => (k === index ? { ...row, ...part } : row)) };
+}
+
+/** Changes to the row's trims, found by their path of places. */
+export function withTrims(
+  trims: readonly Trim[],
+  path: readonly number[],
+  change: (list: Trim[]) => Trim[],
+): Trim[] {
+  const [first, ...rest] = path;
+  if (first === undefined) return change([...trims]);
+  return trims.map((trim, k) =>
+    k === first && "trims" in trim
+      ? ({ ...trim, trims: withTrims(trim.trims as Trim[], rest, change) } as Trim)
+      : trim,
+  );
 }
 
 export function withoutRow(piece: Piece, index: number): Piece {

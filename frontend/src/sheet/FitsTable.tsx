@@ -24,7 +24,7 @@ export function FitsTable({ session, piece, row, index, mark }: RowProps) {
     );
   const use = (alternative: Alternative) =>
     session.edit("Use what fits", (now) => withChanges(now, alternative.changes), row.id);
-  const ring = row.track.kind === "ring";
+  const ring = row.track.kind !== "centre";
   return (
     <div className="fits" ref={(element) => element?.scrollIntoView({ block: "nearest" })}>
       <table className="plain" aria-label={`What fits in row ${mark}, lengths in ${SUFFIX[units]}`}>

@@ -7,19 +7,21 @@ import { LengthField, NumberField } from "../studio/LengthField";
 import { lengthText, useUnits } from "../studio/units";
 import { asCount, countRule } from "./counts";
 import { changeRow, type RowProps } from "./RowEditor";
+import { ShadePicker } from "./ShadePicker";
 
 const MOST_MEMBERS = 12;
 
 export function PatternFields(props: RowProps) {
   const { row } = props;
-  const ring = row.track.kind === "ring";
+  const counted = !["centre", "line", "corner", "gaps"].includes(row.track.kind);
+  const many = !["centre", "corner", "gaps"].includes(row.track.kind);
   return (
     <div className="row-fields">
-      {ring && <CountField {...props} />}
+      {counted && <CountField {...props} />}
       {row.pattern.map((member, k) => (
         <MemberFields key={k} {...props} member={member} place={k} />
       ))}
-      {ring && row.pattern.length < MOST_MEMBERS && (
+      {many && row.pattern.length < MOST_MEMBERS && (
         <Tooltip label="One more dot in the pattern">
           <ActionIcon
             variant="light"
@@ -93,7 +95,7 @@ function MemberFields(props: RowProps & { member: Member; place: number }) {
           value={fitted ?? member.diameter}
           least={0.2}
           most={60}
-          onChange={(diameter) => set({ diameter, tool: toolFor(piece, diameter, member.tool) })}
+          onChange={(diameter) => set({ ...member, diameter, tool: toolFor(piece, diameter, member.tool) })}
         />
       </span>
       <span style={{ width: 158 }}>
@@ -104,14 +106,15 @@ function MemberFields(props: RowProps & { member: Member; place: number }) {
           options={toolOptions(piece, member, (mm) => lengthText(mm, units, "dot"))}
           onChange={(value) => {
             if (value === "fit") changeRow(props, "Fit the size", { fit: "size" });
-            else if (value === "free") set({ diameter: fitted ?? member.diameter, tool: null });
+            else if (value === "free") set({ ...member, diameter: fitted ?? member.diameter, tool: null });
             else {
               const [tool, diameter] = value.split(" ");
-              set({ tool: tool!, diameter: Number(diameter) });
+              set({ ...member, tool: tool!, diameter: Number(diameter) });
             }
           }}
         />
       </span>
+      <FormFields {...props} title={title} set={set} />
       {row.pattern.length > 1 && (
         <ActionIcon
           variant="subtle"
@@ -121,6 +124,94 @@ function MemberFields(props: RowProps & { member: Member; place: number }) {
         >
           <IconX size={15} />
         </ActionIcon>
+      )}
+    </>
+  );
+}
+
+const FORMS = [
+  ["dot", "a dot"],
+  ["blank", "left out"],
+  ["oval", "an oval"],
+  ["leaf", "a leaf"],
+  ["stroke", "a stroke"],
+  ["diamond", "a diamond"],
+] as const;
+const LIES = [
+  ["outward", "outward"],
+  ["along", "along the row"],
+] as const;
+
+type FormProps = RowProps & { member: Member; title: string; set: (next: Member) => void };
+
+/** What the tool leaves there: a dot, nothing, or a small shape with its length. */
+function FormFields({ member, title, set, row, piece, ramps }: FormProps) {
+  const shaped = member.form !== "dot" && member.form !== "blank";
+  return (
+    <>
+      <span style={{ width: 96 }}>
+        <Choice
+          name={`${title} is`}
+          titled
+          value={member.form}
+          options={FORMS}
+          onChange={(form) => set({ ...member, form, length: member.length ?? member.diameter * 2 })}
+        />
+      </span>
+      {shaped && (
+        <>
+          <span style={{ width: 86 }}>
+            <LengthField
+              name={`${title} length`}
+              titled
+              value={member.length ?? member.diameter * 2}
+              least={0.2}
+              most={120}
+              onChange={(length) => set({ ...member, length })}
+            />
+          </span>
+          <span style={{ width: 110 }}>
+            <Choice
+              name={`${title} points`}
+              titled
+              value={member.lies}
+              options={LIES}
+              onChange={(lies) => set({ ...member, lies })}
+            />
+          </span>
+        </>
+      )}
+      {row.pattern.length > 1 && member.form !== "blank" && (
+        <span style={{ alignSelf: "end", display: "inline-flex", gap: 4 }}>
+          {member.shade ? (
+            <>
+              <ShadePicker
+                piece={piece}
+                ramps={ramps}
+                value={member.shade}
+                label={`${title} shade`}
+                onChange={(shade) => set({ ...member, shade })}
+              />
+              <ActionIcon
+                variant="subtle"
+                size="sm"
+                aria-label={`${title} in the row's shades`}
+                onClick={() => set({ ...member, shade: null })}
+              >
+                <IconX size={14} />
+              </ActionIcon>
+            </>
+          ) : (
+            <button
+              type="button"
+              className="chip square"
+              aria-label={`${title} in a shade of its own`}
+              onClick={() => set({ ...member, shade: row.shades[0]! })}
+            >
+              own shade
+            </button>
+          )}
+        </span>
       )}
     </>
   );

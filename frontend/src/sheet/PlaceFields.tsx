@@ -92,12 +92,19 @@ export function DistanceFields(props: RowProps) {
     (circle, k) =>
       [`guide ${circle.id}`, `on circle ${k + 1} (${lengthText(circle.walk, units, "distance")})`] as const,
   );
-  const options: (readonly [string, string])[] = [
-    ["nested", "nested"],
-    ["walk", "at a distance"],
-    ["fit", "as close as it closes"],
-    ...circles,
-  ];
+  const inset = row.track.kind === "inset";
+  const options: (readonly [string, string])[] = inset
+    ? [
+        ["nested", inset ? "next inside the edge" : "nested"],
+        ["edge", "from the edge"],
+      ]
+    : [
+        ["nested", "nested"],
+        ["walk", "at a distance"],
+        ["edge", "from the edge"],
+        ["fit", "as close as it closes"],
+        ...circles,
+      ];
   const now =
     row.fit === "distance"
       ? "fit"
@@ -110,6 +117,8 @@ export function DistanceFields(props: RowProps) {
     if (value === "fit") changeRow(props, "Fit the distance", { fit: "distance" });
     else if (value === "nested") set({ kind: "nested" });
     else if (value === "walk") set({ kind: "walk", walk: planned?.walk ?? 0 });
+    else if (value === "edge")
+      set({ kind: "edge", inward: planned?.depth ?? Math.max(rim - (planned?.walk ?? 0), 0) });
     else set({ kind: "guide", circle: value.slice("guide ".length) });
   };
   const typed =
@@ -119,17 +128,33 @@ export function DistanceFields(props: RowProps) {
       <span style={{ width: 150 }}>
         <Choice name="Distance" titled value={now} options={options} onChange={choose} />
       </span>
-      <span style={{ width: 92 }}>
-        <LengthField
-          name="Walk distance"
-          titled
-          kind="distance"
-          value={typed}
-          least={0}
-          most={1000}
-          onChange={(walk) => set({ kind: "walk", walk })}
-        />
-      </span>
+      {row.distance.kind === "edge" && row.fit !== "distance" ? (
+        <span style={{ width: 92 }}>
+          <LengthField
+            name="In from the edge"
+            titled
+            kind="distance"
+            value={row.distance.inward}
+            least={0}
+            most={1000}
+            onChange={(inward) => set({ kind: "edge", inward })}
+          />
+        </span>
+      ) : (
+        !inset && (
+          <span style={{ width: 92 }}>
+            <LengthField
+              name="Walk distance"
+              titled
+              kind="distance"
+              value={typed}
+              least={0}
+              most={1000}
+              onChange={(walk) => set({ kind: "walk", walk })}
+            />
+          </span>
+        )
+      )}
     </>
   );
 }

@@ -10,6 +10,10 @@ import { PatternFields } from "./PatternFields";
 import { DistanceFields, PlaceFields } from "./PlaceFields";
 import { ShadeFields } from "./ShadeFields";
 import type { RampColours } from "./shades";
+import { TrackFields } from "./TrackFields";
+import { Trims } from "./Trims";
+
+const PLACED = new Set(["ring", "inset", "line", "arc", "gaps"]);
 
 export interface RowProps {
   session: Session;
@@ -32,13 +36,15 @@ export function RowEditor(props: RowProps) {
     <fieldset className="row-editor" aria-label={`Edit ${name}`}>
       {planned?.noroom && <p className="row-noroom">No room: {planned.noroom}.</p>}
       <PatternFields {...props} />
-      {row.track.kind === "ring" && (
+      {row.track.kind !== "centre" && (
         <div className="row-fields">
-          <PlaceFields {...props} />
-          <DistanceFields {...props} />
+          <TrackFields {...props} />
+          {PLACED.has(row.track.kind) && <PlaceFields {...props} />}
+          {(row.track.kind === "ring" || row.track.kind === "inset") && <DistanceFields {...props} />}
         </div>
       )}
       <ShadeFields {...props} />
+      <Trims {...props} />
       <div className="row-actions">
         <Button
           size="xs"

@@ -1,9 +1,9 @@
 /** One row as it is written on the sheet. */
 import { memo } from "react";
-import type { Piece, PlanRow, Row } from "../api/types";
+import type { Piece, PlanRow, Row, Trim } from "../api/types";
 import { lengthText, type Units } from "../studio/units";
 import { type RampColours, shadeColour } from "./shades";
-import { distanceWord, shadeName, sizeWord, startWord, toolWord } from "./words";
+import { distanceWord, shadeName, sizeWord, startWord, toolWord, trimWord } from "./words";
 
 interface Props {
   row: Row;
@@ -26,37 +26,64 @@ export const RowLine = memo(function RowLine(props: Props) {
   const count = row.pattern.length > 1 ? `${repeats} × ${row.pattern.length}` : `${repeats}`;
   const names = row.shades.map((shade) => shadeName(shade, piece)).join(", ");
   return (
-    <button
-      type="button"
-      className={picked ? "row-line picked" : "row-line"}
-      aria-expanded={picked}
-      data-row={mark}
-      tabIndex={picked || index === 0 ? 0 : -1}
-      onClick={() => onPick(index)}
-    >
-      <span className="row-mark">{mark}</span>
-      <span className="number">
-        {row.fit === "count" && <i>fit </i>}
-        {count}
-      </span>
-      <span className="number">{sizeWord(row, planned, units)}</span>
-      <span className="cut">{row.label || toolWord(row, piece)}</span>
-      <span className="row-shades" title={names}>
-        {row.shades.slice(0, SHOWN_SHADES).map((shade, k) => (
-          <span key={k} className="swatch" style={{ background: shadeColour(shade, piece, ramps) }} />
-        ))}
-        <span className="cut">{names}</span>
-      </span>
-      <span>{startWord(row)}</span>
-      <span className="number">{distanceWord(row, planned, units)}</span>
-      <span className="number">{row.track.kind === "centre" ? "" : lengthText(row.gap, units, "dot")}</span>
-      <span className={`row-flag ${flagged ?? ""}`}>
-        {flagged && (
-          <span role="img" aria-label={flagged === "serious" ? "serious finding" : "warning"}>
-            {flagged === "serious" ? "▲" : "△"}
-          </span>
-        )}
-      </span>
-    </button>
+    <>
+      <button
+        type="button"
+        className={picked ? "row-line picked" : "row-line"}
+        aria-expanded={picked}
+        data-row={mark}
+        tabIndex={picked || index === 0 ? 0 : -1}
+        onClick={() => onPick(index)}
+      >
+        <span className="row-mark">{mark}</span>
+        <span className="number">
+          {row.fit === "count" && <i>fit </i>}
+          {count}
+        </span>
+        <span className="number">{sizeWord(row, planned, units)}</span>
+        <span className="cut">{row.label || toolWord(row, piece)}</span>
+        <span className="row-shades" title={names}>
+          {row.shades.slice(0, SHOWN_SHADES).map((shade, k) => (
+            <span key={k} className="swatch" style={{ background: shadeColour(shade, piece, ramps) }} />
+          ))}
+          <span className="cut">{names}</span>
+        </span>
+        <span>{startWord(row)}</span>
+        <span className="number">{distanceWord(row, planned, units)}</span>
+        <span className="number">{row.track.kind === "centre" ? "" : lengthText(row.gap, units, "dot")}</span>
+        <span className={`row-flag ${flagged ?? ""}`}>
+          {flagged && (
+            <span role="img" aria-label={flagged === "serious" ? "serious finding" : "warning"}>
+              {flagged === "serious" ? "▲" : "△"}
+            </span>
+          )}
+        </span>
+      </button>
+      {row.trims.length > 0 && <TrimLines trims={row.trims} units={units} picked={picked} />}
+    </>
   );
 });
+
+/** The trims of a row, written under it; trims on trims stand further in. */
+function TrimLines({
+  trims,
+  units,
+  picked,
+  deep = 0,
+}: {
+  trims: Trim[];
+  units: Units;
+  picked: boolean;
+  deep?: number;
+}) {
+  return trims.map((trim, k) => (
+    <div key={k}>
+      <div className={picked ? "trim-line picked" : "trim-line"} style={{ paddingLeft: 50 + 18 * deep }}>
+        {trimWord(trim, units)}
+      </div>
+      {"trims" in trim && trim.trims.length > 0 && (
+        <TrimLines trims={trim.trims as Trim[]} units={units} picked={picked} deep={deep + 1} />
+      )}
+    </div>
+  ));
+}

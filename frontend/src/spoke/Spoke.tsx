@@ -4,7 +4,7 @@ import type { Piece, Plan } from "../api/types";
 import type { Session } from "../piece/session";
 import { useSize } from "../stone/useSize";
 import { lengthText, SUFFIX, spokenLength, type Units, useUnits } from "../studio/units";
-import { type Dome, domes, type Lane, onHalf, tickStep } from "./section";
+import { type Dome, domes, type Lane, onHalf, tickStep, trimDomes } from "./section";
 import "./spoke.css";
 import { useSlide } from "./useSlide";
 
@@ -72,6 +72,14 @@ export function Spoke({ session, plan, piece, row }: Props) {
               />
             );
           })}
+          {trimDomes(plan, piece, half).map((dome) => (
+            <path
+              key={dome.dot}
+              className="spoke-trim"
+              d={domePath(dome, px, rise, base(dome.lane) - dome.lift * rise)}
+              fill={dome.colour}
+            />
+          ))}
           <Gaps
             plan={plan}
             piece={piece}

@@ -10,6 +10,8 @@ export interface Dome {
   walk: number;
   radius: number;
   height: number;
+  /** How high it stands: a dot on a dot begins above its host (mm). */
+  lift: number;
   colour: string;
   /** A dot of this row and lane, for pointing at it. */
   dot: number;
@@ -34,13 +36,58 @@ export function domes(plan: Plan, piece: Piece, half: "front" | "back"): Dome[] 
       row: index,
       mark: row.mark,
       lane,
-      walk: row.walk,
+      walk: plan.dots.walk[dot]!,
       radius: plan.dots.r[dot]!,
       height: 2 * plan.dots.r[dot]! * share,
+      lift: 0,
       colour: plan.shades[plan.dots.shade[dot]!]!.colour,
       dot,
     }));
   });
+}
+
+/** Dots of trims that the cut goes through, those on other dots lifted on to them. */
+export function trimDomes(plan: Plan, piece: Piece, half: "front" | "back"): Dome[] {
+  const segment = 360 / piece.segments;
+  const { dots } = plan;
+  return plan.rows.flatMap((row, index) => {
+    if (!onHalf(piece.rows[index], half) || row.painted <= row.places) return [];
+    const share = heightShare(piece, index);
+    const found = new Map<string, Dome>();
+    for (let dot = row.first + row.places; dot < row.first + row.painted; dot++) {
+      if (dots.trim[dot]! < 0) continue;
+      const [lane, aside] = cut(plan, dot, piece.turn, segment);
+      if (aside > 0.45 * dots.r[dot]!) continue;
+      const key = `${lane} ${dots.walk[dot]!.toFixed(2)} ${dots.level[dot]}`;
+      if (found.has(key)) continue;
+      const below = dots.level[dot]! > 1 ? 2 * dots.r[dots.below[dot]!]! * share * 0.8 : 0;
+      found.set(key, {
+        row: index,
+        mark: row.mark,
+        lane,
+        walk: dots.walk[dot]!,
+        radius: dots.r[dot]!,
+        height: 2 * dots.r[dot]! * share,
+        lift: below * (dots.level[dot]! - 1),
+        colour: plan.shades[dots.shade[dot]!]!.colour,
+        dot,
+      });
+    }
+    return [...found.values()];
+  });
+}
+
+/** The lane nearest to a dot, and how far (mm) the dot's middle lies beside it. */
+function cut(plan: Plan, dot: number, turn: number, segment: number): [Lane, number] {
+  const { x, y } = plan.dots;
+  const angle = (Math.atan2(x[dot]!, -y[dot]!) * 180) / Math.PI - turn;
+  const within = ((angle % segment) + segment) % segment;
+  const onLine = Math.min(within, segment - within);
+  const between = Math.abs(within - segment / 2);
+  const reach = Math.hypot(x[dot]!, y[dot]!);
+  return onLine < between
+    ? ["on the lines", reach * Math.sin((onLine * Math.PI) / 180)]
+    : ["between", reach * Math.sin((between * Math.PI) / 180)];
 }
 
 /** Whether a row is painted on this half. */

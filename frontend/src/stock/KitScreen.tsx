@@ -5,7 +5,7 @@ import type { Kit, Tool } from "../api/types";
 import { freshId } from "../piece/edits";
 import { Kept, UndoRedo } from "../piece/Strip";
 import { Choice } from "../studio/Choice";
-import { LengthField } from "../studio/LengthField";
+import { LengthField, NumberField } from "../studio/LengthField";
 import { Shell } from "../studio/Shell";
 import { TextField } from "../studio/TextField";
 import { SUFFIX, useUnits } from "../studio/units";
@@ -68,6 +68,7 @@ export function KitScreen() {
               <th scope="col">Kind</th>
               <th scope="col">Tip, {SUFFIX[units]}</th>
               <th scope="col">Measured dots, {SUFFIX[units]}</th>
+              <th scope="col">One load gives</th>
               <th scope="col">Note</th>
               <th scope="col">
                 <span className="visually-hidden">Remove</span>
@@ -105,6 +106,9 @@ export function KitScreen() {
                   <Dots tool={tool} onChange={(dots) => change(tool, "Set the dots", { dots })} />
                 </td>
                 <td>
+                  <LoadFields tool={tool} onChange={(load) => change(tool, "Measure a load", { load })} />
+                </td>
+                <td>
                   <TextField
                     name={`Note on ${tool.name}`}
                     value={tool.note}
@@ -135,6 +139,47 @@ export function KitScreen() {
         )}
       </main>
     </Shell>
+  );
+}
+
+/** From a practice row: how many dots one load gave, and how small the last was beside the first. */
+function LoadFields({ tool, onChange }: { tool: Tool; onChange: (load: Tool["load"]) => void }) {
+  const { load } = tool;
+  const first = tool.dots[0]!;
+  if (!load)
+    return (
+      <button
+        type="button"
+        className="chip square"
+        aria-label={`Measure a load of ${tool.name}`}
+        onClick={() => onChange({ ratio: 0.9, dots: 6 })}
+      >
+        measure
+      </button>
+    );
+  const last = first * load.ratio ** (load.dots - 1);
+  return (
+    <span className="stock-dots">
+      <span style={{ width: 54 }}>
+        <NumberField
+          name={`Dots from one load of ${tool.name}`}
+          value={load.dots}
+          least={2}
+          most={60}
+          onChange={(dots) => onChange({ ...load, dots })}
+        />
+      </span>
+      <span className="small quiet">last</span>
+      <span style={{ width: 92 }}>
+        <LengthField
+          name={`Last dot of a load of ${tool.name}`}
+          value={last}
+          least={first * 0.5 ** (load.dots - 1)}
+          most={first}
+          onChange={(mm) => onChange({ ...load, ratio: (mm / first) ** (1 / (load.dots - 1)) })}
+        />
+      </span>
+    </span>
   );
 }
 

@@ -1,6 +1,7 @@
 /** The stone on a canvas: the blank and its dots as paint, lit from the upper left of the screen. */
 import type { Plan } from "../api/types";
 import { drawBlank } from "./blank";
+import { drawMarks } from "./marks";
 import { tones } from "./paint";
 import { type Seen, seenDots } from "./side";
 import type { View } from "./view";
@@ -27,9 +28,9 @@ export function drawStone(context: CanvasRenderingContext2D, scene: Scene, view:
   const left = width / 2 + view.x * ratio;
   const top = height / 2 + view.y * ratio;
   drawBlank(context, scene, view, { left, top, px, plain });
-  const { r, shade } = scene.plan.dots;
+  drawMarks(context, scene.plan, view, { left, top, px, plain });
+  const { r } = scene.plan.dots;
   const seen = seenDots(scene.plan, view);
-  const groups = byShade(shade, scene.plan.shades.length).map((which) => facing(which, seen));
   const dots = (which: number[], size: number, shift: number, fill: string) => {
     context.fillStyle = fill;
     for (let from = 0; from < which.length; from += CHUNK) {
@@ -44,19 +45,20 @@ export function drawStone(context: CanvasRenderingContext2D, scene: Scene, view:
       context.fill();
     }
   };
-  groups.forEach((which, index) => {
-    const { colour, finish } = scene.plan.shades[index]!;
+  for (const group of layered(scene.plan)) {
+    const which = facing(group.dots, seen);
+    const { colour, finish } = scene.plan.shades[group.shade]!;
     const tone = tones(colour, finish);
     if (plain) {
       dots(which, 1, 0, tone.body);
-      return;
+      continue;
     }
     dots(which, 1.04, -0.07, "rgba(0,0,0,0.28)");
     dots(which, 1, 0, tone.rim);
     dots(which, 0.9, 0.055, tone.body);
     const large = which.filter((i) => r[i]! * px > DETAIL_PX);
     for (const light of tone.lights) dots(large, light.size, light.shift, light.fill);
-  });
+  }
 }
 
 /** A dot's edge: a circle, or an ellipse where the surface leans away. */
@@ -85,16 +87,28 @@ function facing(which: number[], seen: Seen): number[] {
   return facing ? which.filter((i) => facing[i]! > EDGE_ON) : which;
 }
 
-const grouped = new WeakMap<number[], number[][]>();
+interface Group {
+  shade: number;
+  dots: number[];
+}
 
-/** Dot indices for each shade; kept for as long as the plan is. */
-function byShade(shade: number[], shades: number): number[][] {
-  let groups = grouped.get(shade);
-  if (!groups) {
-    groups = Array.from({ length: shades }, () => []);
-    for (let i = 0; i < shade.length; i++) groups[shade[i]!]!.push(i);
-    grouped.set(shade, groups);
+const grouped = new WeakMap<number[], Group[]>();
+
+/** Dots of one level and shade together, the lowest level first; kept for as long as the plan is. */
+function layered({ dots, shades }: Plan): Group[] {
+  const known = grouped.get(dots.shade);
+  if (known) return known;
+  const { level, shade } = dots;
+  const found = new Map<number, Group>();
+  for (let i = 0; i < shade.length; i++) {
+    if (level[i] === 0) continue;
+    const key = level[i]! * shades.length + shade[i]!;
+    const group = found.get(key);
+    if (group) group.dots.push(i);
+    else found.set(key, { shade: shade[i]!, dots: [i] });
   }
+  const groups = [...found].sort(([a], [b]) => a - b).map(([, group]) => group);
+  grouped.set(dots.shade, groups);
   return groups;
 }
 

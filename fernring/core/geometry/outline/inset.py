@@ -50,6 +50,15 @@ def simplified(corners: Array, tolerance: float) -> Array:
     return clockwise(shapely.get_coordinates(ring)[:-1])
 
 
+def thinned(points: Array, tolerance: float, closed: bool) -> Array:
+    """A line with fewer points, none of the dropped ones further than `tolerance` from what is left."""
+    import shapely
+
+    line = shapely.LinearRing(points) if closed else shapely.LineString(points)
+    found = shapely.get_coordinates(shapely.simplify(line, tolerance))
+    return found[:-1] if closed else found
+
+
 def crossing(corners: Array) -> tuple[float, float] | None:
     """A place where the outline crosses or touches itself, or None when it is simple."""
     import shapely

@@ -6,9 +6,9 @@ from math import inf
 import numpy as np
 
 from ...document.row import FromEdge, Offset, Row
-from ...geometry.bisect import bisect
 from ...geometry.even import Curve, closed_places, cornered_places
 from ...geometry.outline.inset import inset
+from ...geometry.root import root
 from ...geometry.surface import Array
 from ..context import Context
 from ..counts import repeats
@@ -48,8 +48,8 @@ def _nested(row: Row, context: Context, before: PlacedRow, outside: float) -> fl
         return row.gap - float(apart.min())
 
     furthest = outside + max(before.radius) + max(m.diameter for m in row.pattern) / 2 + row.gap
-    clears = bisect(lambda inward: short(furthest - inward), 0.0, furthest - outside, 1e-7)
-    return float(furthest - clears)
+    depth = root(lambda inward: -short(outside + inward), 0.0, furthest - outside, 1e-7, 40)
+    return float(outside + depth)
 
 
 def _at(row: Row, index: int, context: Context, depth: float, before: PlacedRow | None) -> PlacedRow | None:

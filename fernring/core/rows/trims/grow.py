@@ -13,7 +13,7 @@ from ..grown import Finding, Grown, GrownDots, Mark, joined
 from ..placed import PlacedRow
 from .host import Around, Host
 from .shape import shape
-from .swipe import area, envelope, lengths, spine
+from .swipe import area, envelope, family, spine
 from .top import slot, stack
 from .walk import Petal, placed_petal, walked
 
@@ -98,16 +98,18 @@ class Growth:
         return self.add(number, host, points, walks, outs, radii, [host.level] * n, _slots(trim, petal), [host.dot] * n)
 
     def _swipe(self, trim: SwipeTrim, number: int, host: Host) -> None:
-        for length, lean, side in lengths(trim, host, self.around):
-            centres, girth = spine(trim, host.radius, length, lean, side)
-            self.mark(number, host, centres, girth, envelope(centres, girth), 0)
+        for k, pull in enumerate(family(trim, host, self.around)):
+            lean = -pull.lean_rad if trim.direction == "inward" else pull.lean_rad
+            centres, girth = spine(trim, host.radius, pull.length, lean, pull.side)
+            centres = centres + np.array([pull.aside, 0.0])
+            self.mark(number, host, centres, girth, envelope(centres, girth), k)
 
     def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot_: int) -> None:
         (sx, sy, _), _, _ = self.around.at(host, centres[:, 0], centres[:, 1])
-        (ox, oy, _), _, _ = self.around.at(host, outline[:, 0], outline[:, 1])
+        (ox, oy, oz), _, _ = self.around.at(host, outline[:, 0], outline[:, 1])
         spine_plan, outline_plan = np.stack((sx, sy), axis=1), np.stack((ox, oy), axis=1)
         self.marks.append(
-            Mark(outline_plan, spine_plan, girth, host.z, host.walk, host.own, number, slot_, area(outline))
+            Mark(outline_plan, oz, spine_plan, girth, host.z, host.walk, host.own, number, slot_, area(outline))
         )
 
     def finished(self) -> GrownDots:
@@ -243,7 +245,7 @@ def _turned_mark(mark: Mark, turn: float, mirror: float, own: int) -> Mark:
     outline, centres = (
         np.stack(_rotate(line[:, 0], line[:, 1], turn * mirror), axis=1) for line in (mark.outline, mark.spine)
     )
-    return Mark(outline, centres, mark.girth, mark.z, mark.walk, own, mark.trim, mark.slot, mark.area)
+    return Mark(outline, mark.heights, centres, mark.girth, mark.z, mark.walk, own, mark.trim, mark.slot, mark.area)
 
 
 def _rotate(x: Array, y: Array, turn: float) -> tuple[Array, Array]:

@@ -36,7 +36,7 @@ def meetings(about: Disc, radius: float, disc: Disc, gap: float) -> tuple[float,
 def next_place(
     petal: Sequence[Disc], about: Disc, start_rad: float, radius: float, gap: float, before: Disc | None
 ) -> tuple[Disc, int] | None:
-    """First contact of a dot rolling clockwise about `about` from `start_rad`, and the disc it touches; None without any."""
+    """First contact of a dot rolling clockwise about `about` from `start_rad`, and the disc it touches, if any."""
     best, touched = inf, -1
     for k, disc in enumerate(petal):
         if disc is about or disc is before:

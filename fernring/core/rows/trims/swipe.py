@@ -1,5 +1,6 @@
 """Swipes: a dot pulled to a tail. A spine of shrinking discs, and the line that envelops them."""
 
+from dataclasses import dataclass
 from math import cos, inf, pi, radians, sin, sqrt
 
 import numpy as np
@@ -41,16 +42,18 @@ def envelope(centres: Array, girth: Array) -> Array:
     side = np.sqrt(1 - fall**2)
     one = centres + girth[:, None] * (-fall[:, None] * along + side[:, None] * across)
     other = centres + girth[:, None] * (-fall[:, None] * along - side[:, None] * across)
-    head = _cap(centres[0], girth[0], one[0], other[0])
+    head = _cap(centres[0], girth[0], other[0], one[0], along[0])
     return np.concatenate((one, other[::-1], head))
 
 
-def _cap(centre: Array, radius: float, start: Array, end: Array) -> Array:
-    """The round back of the head, from the end of one side to the start of the other."""
-    a = np.arctan2(*(end - centre)[::-1])
-    b = np.arctan2(*(start - centre)[::-1])
-    sweep = (b - a) % (2 * pi)
-    turn = a + np.linspace(0, 1, 14)[1:-1] * (sweep if sweep > pi / 2 else sweep - 2 * pi)
+def _cap(centre: Array, radius: float, start: Array, end: Array, tail: Array) -> Array:
+    """The round back of the head from one point of its edge to another, on the side away from the tail."""
+    a = float(np.arctan2(*(start - centre)[::-1]))
+    sweep = float((np.arctan2(*(end - centre)[::-1]) - a) % (2 * pi))
+    middle = a + sweep / 2
+    if cos(middle) * tail[0] + sin(middle) * tail[1] > 0:
+        sweep -= 2 * pi
+    turn = a + np.linspace(0, 1, 26)[1:-1] * sweep
     return np.asarray(centre + radius * np.stack((np.cos(turn), np.sin(turn)), axis=1))
 
 
@@ -59,13 +62,24 @@ def area(outline: Array) -> float:
     return float(abs(np.sum(x * np.roll(y, -1) - np.roll(x, -1) * y)) / 2)
 
 
-def lengths(trim: SwipeTrim, host: Host, around: Around) -> list[tuple[float, float, float]]:
-    """(length, lean, side) of every swipe of the family: the middle one first, then right and left in turn."""
+@dataclass(frozen=True)
+class Pull:
+    """One swipe of a family: its length, how far it leans, on which side, and how far its head lies to the right."""
+
+    length: float
+    lean_rad: float
+    side: float
+    aside: float
+
+
+def family(trim: SwipeTrim, host: Host, around: Around) -> list[Pull]:
+    """The middle swipe first, then right and left in turn, their heads side by side with the gap between."""
     whole = _length(trim, host, around)
-    found = [(whole, 0.0, 1.0)]
+    found = [Pull(whole, 0.0, 1.0, 0.0)]
     for k in range(1, trim.family):
         step, side = (k + 1) // 2, 1.0 if k % 2 else -1.0
-        found.append((whole * (1 - trim.shorter) ** step, side * radians(trim.lean) * step, side))
+        aside = side * step * (2 * host.radius + trim.gap)
+        found.append(Pull(whole * (1 - trim.shorter) ** step, side * radians(trim.lean) * step, side, aside))
     return found
 
 

@@ -1,0 +1,75 @@
+"""What is said of trims: loads that run dry, sides that differ, top dots as large as what they sit on."""
+
+from collections.abc import Iterator
+
+from ..document.kit import Load
+from ..document.trim import TopTrim, WalkTrim
+from ..dots import trims_of
+from ..laid import Laid
+from ..rows.grown import Finding
+from .sizes import kit_sizes, largest_up_to
+from .verdict import Remedy, Verdict, change, mm
+
+
+def trim_verdicts(laid: Laid) -> Iterator[Verdict]:
+    for index, placed in enumerate(laid.rows):
+        for finding in placed.grown.findings:
+            yield from _said(laid, index, finding)
+
+
+def trim_path(laid: Laid, index: int, number: int) -> tuple[str | int, ...]:
+    """Where the trim of this number stands in the document."""
+    path: tuple[str | int, ...] = ("rows", index)
+    trims = laid.piece.rows[index].trims
+    while True:
+        for k, trim in enumerate(trims):
+            inner = getattr(trim, "trims", ())
+            size = 1 + sum(1 for _ in trims_of(inner))
+            if number == 0:
+                return (*path, "trims", k)
+            if number < size:
+                path, trims, number = (*path, "trims", k), inner, number - 1
+                break
+            number -= size
+
+
+def _said(laid: Laid, index: int, finding: Finding) -> Iterator[Verdict]:
+    row = laid.piece.rows[index]
+    trim = list(trims_of(row.trims))[finding.trim]
+    path = trim_path(laid, index, finding.trim)
+    name, key = laid.name(index).capitalize(), f"{row.id}:{finding.trim}"
+    if finding.code == "load" and isinstance(trim, WalkTrim):
+        need, gives = (int(value) for value in finding.figures)
+        text = f"{name}: one load must give {need} dots to reach the foot, and this one gives {gives}."
+        each = Remedy("Reload for every dot", (change(*path, "load", "each"),))
+        yield Verdict(
+            "load too small", f"load too small:{key}", "warning", text, (index,), (),
+            (*_larger_load(laid, need, path), each),
+        )  # fmt: skip
+    elif finding.code == "uneven":
+        right, left = (int(value) for value in finding.figures)
+        text = f"{name}: a walk has {right} dots on one side and {left} on the other."
+        even = Remedy("As many on both sides", (change(*path, "equal", True),))
+        yield Verdict("uneven sides", f"uneven sides:{key}", "note", text, (index,), (), (even,))
+    elif finding.code == "top" and isinstance(trim, TopTrim):
+        size, below = finding.figures
+        text = f"{name}: a top dot of {mm(size)} is as large as the dot below, {mm(below)}."
+        smaller = largest_up_to(kit_sizes(laid.piece.tools), 0.6 * below)
+        fixes = (
+            (Remedy(f"Use {smaller.diameter:g} mm dots ({smaller.name})", (
+                change(*path, "sizes", 0, {"diameter": smaller.diameter, "tool": smaller.tool, "share": None}),
+            )),)
+            if smaller and len(trim.sizes) == 1
+            else ()
+        )  # fmt: skip
+        yield Verdict("top too large", f"top too large:{key}", "serious", text, (index,), (), fixes)
+
+
+def _larger_load(laid: Laid, need: int, path: tuple[str | int, ...]) -> tuple[Remedy, ...]:
+    """The smallest tool whose load gives that many dots; the walk takes its dot."""
+    enough = [t for t in laid.piece.tools if (t.load or Load()).dots >= need and t.load]
+    if not enough:
+        return ()
+    tool = min(enough, key=lambda t: t.dots[0])
+    size = {"diameter": tool.dots[0], "tool": tool.id, "share": None}
+    return (Remedy(f"Walk with {tool.name} ({tool.dots[0]:g} mm)", (change(*path, "size", size),)),)

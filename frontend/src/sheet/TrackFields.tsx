@@ -1,0 +1,386 @@
+/** Where a row runs, what stands at each of its places, and the measures of its track. */
+import { useRef } from "react";
+import { client, need } from "../api/client";
+import type { Row, Track } from "../api/types";
+import { Choice } from "../studio/Choice";
+import { LengthField, NumberField } from "../studio/LengthField";
+import { tellProblem } from "../studio/notice";
+import { changeRow, type RowProps } from "./RowEditor";
+
+const TRACKS = [
+  ["ring", "round the centre"],
+  ["inset", "along the edge"],
+  ["line", "straight lines"],
+  ["arc", "curves between circles"],
+  ["path", "a path from a file"],
+  ["corner", "in the corners"],
+  ["gaps", "into the gaps"],
+] as const;
+const BEYOND = [
+  ["stop", "stops"],
+  ["carry on", "carries on, whole dots"],
+] as const;
+const GROUPS = [
+  ["none", "one dot"],
+  ["line", "a line outward"],
+  ["pair", "a pair"],
+  ["triangle", "a triangle"],
+  ["diamond", "a diamond"],
+  ["box", "a box"],
+  ["fan", "a fan"],
+] as const;
+const FILLS = [
+  ["largest", "the largest that fits"],
+  ["one size", "this size only"],
+] as const;
+
+type Kind = (typeof TRACKS)[number][0];
+
+export function TrackFields(props: RowProps) {
+  const { row, planned, rim } = props;
+  const file = useRef<HTMLInputElement>(null);
+  const set = (track: Track, part: Partial<Row> = {}) =>
+    changeRow(props, "Choose the track", { track, ...part });
+  const choose = (kind: Kind) => {
+    if (kind === "path") file.current?.click();
+    else set(begun(kind, planned?.walk ?? rim / 2), FIRST[kind] ?? {});
+  };
+  const read = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    try {
+      const track = await need(client.POST("/api/path/svg", { body: { text: await chosen.text() } }));
+      set(track, { fit: "count" });
+    } catch (cause) {
+      tellProblem(cause);
+    }
+  };
+  return (
+    <>
+      <span style={{ width: 158 }}>
+        <Choice name="Track" titled value={row.track.kind as Kind} options={TRACKS} onChange={choose} />
+      </span>
+      <input
+        ref={file}
+        type="file"
+        accept=".svg,image/svg+xml"
+        aria-label="Path file"
+        className="visually-hidden"
+        tabIndex={-1}
+        onChange={(event) => {
+          void read(event.target.files?.[0]);
+          event.target.value = "";
+        }}
+      />
+      <Measures {...props} set={set} />
+      {row.track.kind !== "gaps" && <GroupFields {...props} />}
+    </>
+  );
+}
+
+/** What changes with the track, so that the row has a good place at once. */
+const FIRST: Partial<Record<Kind, Partial<Row>>> = {
+  inset: { fit: "count", distance: { kind: "nested" }, start: { kind: "on lines" } },
+  line: { fit: null, start: { kind: "on lines" } },
+  arc: { fit: "count", start: { kind: "on lines" } },
+  gaps: { fit: null, gap: 0.2 },
+  corner: { fit: null },
+};
+
+function begun(kind: Exclude<Kind, "path">, walk: number): Track {
+  switch (kind) {
+    case "ring":
+      return { kind, beyond: "stop" };
+    case "inset":
+      return { kind };
+    case "line":
+      return { kind, angle: 0, lines: 3, spacing: 10 };
+    case "arc":
+      return {
+        kind,
+        start: walk,
+        end: walk,
+        across: 1,
+        bulge: Math.round(walk * 2) / 10,
+        every: 1,
+        mirrored: false,
+      };
+    case "corner":
+      return { kind, inward: 10 };
+    case "gaps":
+      return { kind, rows: [], least: 0.6, sizes: "largest" };
+  }
+}
+
+function Measures({ set, ...props }: RowProps & { set: (track: Track) => void }) {
+  const { track } = props.row;
+  switch (track.kind) {
+    case "ring":
+      return (
+        <span style={{ width: 150 }}>
+          <Choice
+            name="At the border"
+            titled
+            value={track.beyond}
+            options={BEYOND}
+            onChange={(beyond) => set({ ...track, beyond })}
+          />
+        </span>
+      );
+    case "line":
+      return (
+        <>
+          <Small>
+            <NumberField
+              name="Lines"
+              titled
+              value={track.lines}
+              least={1}
+              most={200}
+              onChange={(lines) => set({ ...track, lines })}
+            />
+          </Small>
+          <Small>
+            <LengthField
+              name="Apart"
+              titled
+              value={track.spacing}
+              least={0.5}
+              most={1000}
+              onChange={(spacing) => set({ ...track, spacing })}
+            />
+          </Small>
+          <Small>
+            <NumberField
+              name="Slant"
+              titled
+              decimals
+              unit="°"
+              value={track.angle}
+              least={-360}
+              most={360}
+              onChange={(angle) => set({ ...track, angle })}
+            />
+          </Small>
+        </>
+      );
+    case "arc":
+      return (
+        <>
+          <Small>
+            <LengthField
+              name="From circle"
+              titled
+              kind="distance"
+              value={track.start}
+              least={0}
+              most={1000}
+              onChange={(start) => set({ ...track, start })}
+            />
+          </Small>
+          <Small>
+            <LengthField
+              name="To circle"
+              titled
+              kind="distance"
+              value={track.end}
+              least={0}
+              most={1000}
+              onChange={(end) => set({ ...track, end })}
+            />
+          </Small>
+          <Small>
+            <NumberField
+              name="Segments on"
+              titled
+              decimals
+              value={track.across}
+              least={0}
+              most={64}
+              onChange={(across) => set({ ...track, across })}
+            />
+          </Small>
+          <Small>
+            <LengthField
+              name="Bulge"
+              titled
+              value={track.bulge}
+              least={-500}
+              most={500}
+              onChange={(bulge) => set({ ...track, bulge })}
+            />
+          </Small>
+          <Every
+            every={track.every}
+            mirrored={track.mirrored}
+            least={1}
+            set={(part) => set({ ...track, ...part })}
+          />
+        </>
+      );
+    case "path":
+      return (
+        <Every
+          every={track.every}
+          mirrored={track.mirrored}
+          least={0}
+          set={(part) => set({ ...track, ...part })}
+        />
+      );
+    case "corner":
+      return (
+        <Small>
+          <LengthField
+            name="In from the corner"
+            titled
+            value={track.inward}
+            least={0}
+            most={1000}
+            onChange={(inward) => set({ ...track, inward })}
+          />
+        </Small>
+      );
+    case "gaps":
+      return (
+        <>
+          <span style={{ width: 160 }}>
+            <Choice
+              name="Fill with"
+              titled
+              value={track.sizes}
+              options={FILLS}
+              onChange={(sizes) => set({ ...track, sizes })}
+            />
+          </span>
+          <Small>
+            <LengthField
+              name="Smallest"
+              titled
+              value={track.least}
+              least={0.2}
+              most={60}
+              onChange={(least) => set({ ...track, least })}
+            />
+          </Small>
+          <GapsOf {...props} rows={track.rows} onChange={(rows) => set({ ...track, rows })} />
+        </>
+      );
+    default:
+      return null;
+  }
+}
+
+interface EveryProps {
+  every: number;
+  mirrored: boolean;
+  least: number;
+  set: (part: { every?: number; mirrored?: boolean }) => void;
+}
+
+function Every({ every, mirrored, least, set }: EveryProps) {
+  return (
+    <>
+      <Small>
+        <NumberField
+          name="Every … segments"
+          titled
+          value={every}
+          least={least}
+          most={64}
+          onChange={(next) => set({ every: next })}
+        />
+      </Small>
+      <label style={{ alignSelf: "end", paddingBottom: 4 }}>
+        <input
+          type="checkbox"
+          checked={mirrored}
+          onChange={(event) => set({ mirrored: event.target.checked })}
+        />{" "}
+        mirrored
+      </label>
+    </>
+  );
+}
+
+/** Which rows' gaps are filled: all of them, or those chosen. */
+function GapsOf({
+  piece,
+  row,
+  rows,
+  onChange,
+}: RowProps & { rows: string[]; onChange: (rows: string[]) => void }) {
+  const before = piece.rows.slice(
+    0,
+    piece.rows.findIndex((one) => one.id === row.id),
+  );
+  let number = 0;
+  return (
+    <fieldset className="gaps-of">
+      <legend>Gaps of rows {rows.length === 0 && "(all)"}</legend>
+      {before.map((one) => {
+        const mark = one.track.kind === "centre" ? "C" : `${++number}`;
+        const on = rows.includes(one.id);
+        return (
+          <button
+            key={one.id}
+            type="button"
+            className="chip square"
+            aria-pressed={on}
+            aria-label={`Gaps of row ${mark}`}
+            onClick={() => onChange(on ? rows.filter((id) => id !== one.id) : [...rows, one.id])}
+          >
+            {mark}
+          </button>
+        );
+      })}
+    </fieldset>
+  );
+}
+
+function GroupFields(props: RowProps) {
+  const { group } = props.row;
+  const set = (next: Row["group"]) => changeRow(props, "Choose the group", { group: next });
+  return (
+    <>
+      <span style={{ width: 124 }}>
+        <Choice
+          name="At each place"
+          titled
+          value={group?.kind ?? "none"}
+          options={GROUPS}
+          onChange={(kind) =>
+            set(kind === "none" ? null : { kind, count: group?.count ?? 3, falls: group?.falls ?? 0 })
+          }
+        />
+      </span>
+      {group && (group.kind === "line" || group.kind === "fan") && (
+        <Small>
+          <NumberField
+            name="Dots each"
+            titled
+            value={group.count}
+            least={2}
+            most={12}
+            onChange={(count) => set({ ...group, count })}
+          />
+        </Small>
+      )}
+      {group?.kind === "line" && (
+        <Small>
+          <NumberField
+            name="Smaller by"
+            titled
+            unit="%"
+            value={Math.round(group.falls * 100)}
+            least={0}
+            most={60}
+            onChange={(falls) => set({ ...group, falls: falls / 100 })}
+          />
+        </Small>
+      )}
+    </>
+  );
+}
+
+function Small({ children }: { children: React.ReactNode }) {
+  return <span style={{ width: 88 }}>{children}</span>;
+}

@@ -1,0 +1,265 @@
+"""Sample pieces for the pattern language: tracks, groups, trims, edges, bare areas; none has a serious finding."""
+# ruff: noqa: E501
+
+from typing import Any
+
+from fernring.core.document.piece import Piece
+from tests import samples
+
+Document = dict[str, Any]
+LINES = {"kind": "on lines"}
+ONE, TWO, THREE = ({"kind": "per_segment", "repeats": n, "segments": 1} for n in (1, 2, 3))
+
+
+def shades(*names: str) -> list[Document]:
+    return [{"kind": "paint", "paint": name} for name in names]
+
+
+def row(ident: str, *sizes: float, **more: Any) -> Document:
+    given = {"id": ident, "pattern": [{"diameter": d} for d in sizes], "shades": shades("pale"), "gap": 0.4}
+    return {**given, **more}
+
+
+def centre(diameter: float = 11.0, **more: Any) -> Document:
+    return row("centre", diameter, track={"kind": "centre"}, start=LINES, shades=shades("red"), **more)
+
+
+def walk(diameter: float = 1.5, **more: Any) -> Document:
+    return {"kind": "walk", "size": {"diameter": diameter}, "shades": shades("teal", "pale", "amber"), **more}
+
+
+def top(*given: float, **more: Any) -> Document:
+    return {"kind": "top", "sizes": [{"diameter": d} for d in given], "shades": shades("pale", "red"), **more}
+
+
+def swipe(length: float = 8.0, **more: Any) -> Document:
+    return {"kind": "swipe", "to": {"kind": "length", "mm": length}, **more}
+
+
+def at(walk_mm: float) -> Document:
+    return {"kind": "walk", "walk": walk_mm}
+
+
+SQUARE = {"outline": {"kind": "square", "side": 108, "corner": 3}}
+OVAL = {"outline": {"kind": "oval", "length": 140, "width": 90}}
+PLATE = {"outline": {"kind": "round", "diameter": 200}, "relief": {"kind": "plate", "well": 120, "rise": 14}}
+DOME = {"outline": {"kind": "round", "diameter": 110}, "relief": {"kind": "dome", "rise": 18}}
+BALL = {"outline": {"kind": "round", "diameter": 90}, "relief": {"kind": "ball"}, "border": 1}
+BLOSSOM = row("blossom", 8.9, distance=at(31), trims=[walk(layers=2, load="each")])
+
+PIECES: dict[str, tuple[list[Document], Document]] = {
+    "petals": ([centre(), BLOSSOM], {}),
+    "petals of one load": (
+        [centre(), row("a", 6.8, distance=at(18), trims=[walk(1.5, shading="along", count=4)])],
+        {},
+    ),
+    "pinwheel": ([centre(), row("a", 6.8, distance=at(18), trims=[walk(1.3, sides="right", load="each")])], {}),
+    "slim petals": ([centre(), row("a", 4.6, distance=at(17), trims=[walk(1.3, lead=2, load="each")])], {}),
+    "from the foot": ([centre(), row("a", 8.9, distance=at(24), trims=[walk(1.5, begin="foot", count=4)])], {}),
+    "top dots": (
+        [
+            centre(trims=[top(5.7, 2.5), top(1.0, towards="outward", shift=1.0)][:1]),
+            row("a", 6.8, distance=at(17), trims=[top(3.5, towards="inward")]),
+        ],
+        {},
+    ),
+    "stacks in turns": (
+        [
+            centre(),
+            row(
+                "a", 6.8, distance=at(18), trims=[top(4.6, 3.0, 1.5, turns=True, shades=shades("red", "teal", "pale"))]
+            ),
+        ],
+        {},
+    ),
+    "trims on trims": (
+        [centre(), row("a", 8.9, distance=at(30), trims=[walk(2.5, load="each", trims=[top(1.0)])])],
+        {},
+    ),
+    "teardrops": ([centre(), row("a", 3.5, distance=at(16), trims=[swipe(9)])], {}),
+    "commas": ([centre(), row("a", 3.5, distance=at(16), trims=[swipe(9, form="comma right", bend=60)])], {}),
+    "straight pulls to a circle": (
+        [
+            centre(),
+            row(
+                "a", 3.0, distance=at(16), trims=[{**swipe(), "form": "straight", "to": {"kind": "circle", "walk": 30}}]
+            ),
+        ],
+        {},
+    ),
+    "pulls to contact": (
+        [
+            centre(),
+            row("a", 3.0, distance=at(14)),
+            row(
+                "b",
+                3.5,
+                distance=at(32),
+                start={"kind": "offset"},
+                trims=[{**swipe(), "direction": "inward", "to": {"kind": "contact"}}],
+            ),
+        ],
+        {},
+    ),
+    "families in the ends of an oval": (
+        [
+            centre(),
+            row(
+                "fan",
+                3.5,
+                count={"kind": "absolute", "repeats": 2},
+                start={"kind": "angle", "degrees": 90},
+                distance=at(49),
+                trims=[swipe(14, family=5, lean=22, shorter=0.22)],
+            ),
+        ],
+        {"blank": OVAL},
+    ),
+    "large, small, small": ([centre(), row("a", 4.6, 2.0, 2.0, spacing="equal gaps", count=ONE)], {}),
+    "dot, blank, dot": (
+        [
+            centre(),
+            {
+                **row("a", 3.0, 3.0, 3.0),
+                "pattern": [{"diameter": 3}, {"diameter": 3, "form": "blank"}, {"diameter": 3}],
+            },
+        ],
+        {},
+    ),
+    "shades of their own": (
+        [
+            centre(),
+            {
+                **row("a", 2.5, 2.5, 2.5),
+                "pattern": [{"diameter": 2.5, "shade": shades("red")[0]}, {"diameter": 2.5}, {"diameter": 2.5}],
+            },
+        ],
+        {},
+    ),
+    "small shapes": (
+        [
+            centre(),
+            {**row("a", 3.0, count=TWO), "pattern": [{"diameter": 3, "form": "leaf", "length": 7}], "distance": at(24)},
+            {
+                **row("b", 2.0),
+                "pattern": [{"diameter": 2, "form": "oval", "length": 5, "lies": "along"}],
+                "distance": at(36),
+            },
+            {
+                **row("c", 2.0, count=TWO),
+                "pattern": [{"diameter": 2, "form": "diamond", "length": 4}],
+                "distance": at(41),
+            },
+        ],
+        {"blank": {"outline": {"kind": "round", "diameter": 120}}},
+    ),
+    "groups": (
+        [
+            centre(),
+            row("tri", 2.0, distance=at(14), group={"kind": "triangle"}),
+            row("pair", 2.5, distance=at(22), group={"kind": "pair"}),
+            row("line", 2.5, distance=at(28), group={"kind": "line", "count": 3, "falls": 0.2}),
+            row("dia", 2.0, distance=at(40), group={"kind": "diamond"}),
+            row("box", 2.0, distance=at(50), group={"kind": "box"}),
+            row("fan", 2.0, distance=at(58), group={"kind": "fan", "count": 4}),
+        ],
+        {"blank": {"outline": {"kind": "round", "diameter": 150}}},
+    ),
+    "along the edge, three deep": (
+        [centre(), *(row(f"e{k}", d, track={"kind": "inset"}, fit="count") for k, d in enumerate((2.5, 3.0, 2.0)))],
+        {"blank": OVAL},
+    ),
+    "a band with squared corners": (
+        [centre(), row("band", 3.0, track={"kind": "inset"}, fit="count", start=LINES)],
+        {"blank": {"outline": {"kind": "square", "side": 108}}},
+    ),
+    "lines of dots": (
+        [row("lines", 2.0, 1.0, track={"kind": "line", "lines": 7, "spacing": 9}, gap=0.6)],
+        {"blank": SQUARE},
+    ),
+    "scallops": (
+        [
+            centre(),
+            row("arc", 1.5, track={"kind": "arc", "start": 30, "end": 30, "bulge": 5}, fit="count", start=LINES),
+        ],
+        {},
+    ),
+    "a star": (
+        [
+            centre(),
+            row(
+                "star",
+                1.0,
+                track={"kind": "arc", "start": 16, "end": 40, "across": 0.5, "mirrored": True},
+                fit="count",
+                start=LINES,
+                gap=2.0,
+            ),
+        ],
+        {"segments": 6},
+    ),
+    "a path in every segment": (
+        [
+            centre(),
+            row("p", 1.5, track={"kind": "path", "x": [3, 6, 3], "y": [-16, -24, -34], "every": 1}, fit="count"),
+        ],
+        {"segments": 8},
+    ),
+    "corner groups": (
+        [
+            centre(),
+            row("corner", 4.6, track={"kind": "corner", "inward": 9}, group={"kind": "triangle"}),
+        ],
+        {"blank": SQUARE},
+    ),
+    "carried into the corners": (
+        [
+            centre(),
+            *(
+                row(f"r{k}", 3.5, track={"kind": "ring", "beyond": "carry on"}, count=THREE, distance=at(40 + 6 * k))
+                for k in range(5)
+            ),
+        ],
+        {"blank": SQUARE},
+    ),
+    "a rim": (
+        [
+            centre(),
+            row("well", 4.6, distance=at(40)),
+            row("rim", 4.6, distance={"kind": "edge", "inward": 20}, count=TWO),
+        ],
+        {"blank": PLATE},
+    ),
+    "gap dots": (
+        [
+            centre(),
+            BLOSSOM,
+            row("o", 3.5, distance=at(44), start={"kind": "offset"}),
+            row("gaps", 2.5, track={"kind": "gaps", "least": 0.8}, gap=0.3),
+        ],
+        {},
+    ),
+    "under a motif": (
+        [centre(), *(row(f"r{k}", 2.5, count=THREE, distance=at(18 + 4 * k)) for k in range(5))],
+        {"bare": [{"id": "moon", "name": "Moon", "area": {"kind": "disc", "x": 26, "y": 0, "diameter": 18}}]},
+    ),
+    "stopping beside a motif": (
+        [centre(), row("r", 2.5, count=TWO, distance=at(26))],
+        {"bare": [{"id": "moon", "area": {"kind": "disc", "x": 26, "y": 0, "diameter": 18}, "rows": "stop evenly"}]},
+    ),
+    "petals on a dome": (
+        [centre(), row("a", 8.9, distance=at(32), trims=[walk(1.5, load="each", layers=2)])],
+        {"blank": DOME},
+    ),
+    "petals on a ball": (
+        [centre(8.9, half="both"), row("a", 6.8, half="both", distance=at(24), trims=[walk(1.3, load="each")])],
+        {"blank": BALL},
+    ),
+}
+
+
+def piece(name: str, **more: Any) -> Piece:
+    rows, given = PIECES[name]
+    bare = samples.piece(diameter=100).model_dump(mode="json")
+    blank = {**bare["blank"], **given.get("blank", {})}
+    return Piece.model_validate({**bare, **given, "blank": blank, "rows": rows, "name": name, **more})
