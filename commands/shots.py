@@ -82,6 +82,36 @@ def _print(page: Page, at: str) -> None:
     page.locator("figcaption").wait_for()
 
 
+def _blank(page: Page, at: str) -> None:
+    _open(page, at, "Comet stone")
+    page.locator(".parts").get_by_text("Blank", exact=True).click()
+    page.locator(".dimension-field").first.wait_for()
+
+
+def _odd_stone(page: Page, at: str) -> None:
+    _open(page, at, "Boundary stone")
+    page.locator(".parts").get_by_text("Blank", exact=True).click()
+    page.get_by_role("heading", name="Centre").scroll_into_view_if_needed()
+
+
+def _ball(page: Page, at: str) -> None:
+    _open(page, at, "Equinox ball")
+
+
+def _petals(page: Page, at: str) -> None:
+    _open(page, at, "Observatory dome")
+    page.locator('.row-line[data-row="2"]').click()
+    page.locator(".trim").first.wait_for()
+
+
+def _swipes(page: Page, at: str) -> None:
+    _open(page, at, "Pole star")
+
+
+def _corners(page: Page, at: str) -> None:
+    _open(page, at, "Moon phases tile")
+
+
 def _kit(page: Page, at: str) -> None:
     page.goto(f"{at}/kit")
     page.locator("table.stock tbody tr").first.wait_for()
@@ -99,6 +129,12 @@ VIEWS: dict[str, Callable[[Page, str], None]] = {
     "row": _row,
     "dark": _dark,
     "verdicts": _verdicts,
+    "blank": _blank,
+    "odd-stone": _odd_stone,
+    "ball": _ball,
+    "petals": _petals,
+    "swipes": _swipes,
+    "corners": _corners,
     "print": _print,
     "kit": _kit,
     "shelf": _shelf,

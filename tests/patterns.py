@@ -1,5 +1,4 @@
 """Sample pieces for the pattern language: tracks, groups, trims, edges, bare areas; none has a serious finding."""
-# ruff: noqa: E501
 
 from typing import Any
 

@@ -3,6 +3,7 @@
 from bisect import insort
 from dataclasses import dataclass
 from functools import cached_property
+from math import gcd
 
 from .colour.shades import Colouring
 from .document.names import row_marks, spoken
@@ -11,7 +12,6 @@ from .dots import Dots, Marked
 from .ground.ground import Ground
 from .rows.context import Context
 from .rows.layout import Halves, left_over, nearest, outermost
-from .rows.nest import symmetry
 from .rows.placed import PlacedRow
 
 
@@ -70,15 +70,17 @@ def neighbours(halves: Halves, rows: tuple[PlacedRow, ...]) -> tuple[Near | None
     """
     found: list[Near | None] = []
     seen: dict[str, list[PlacedRow]] = {"front": [], "back": []}
+    orders = {"front": 0, "back": 0}
     even = halves.front.surface.even
     for row in rows:
         hit, others = None, seen[row.half]
         if len(row.x) and others:
             plain = even and row.walks is None
-            sector = max(1, len(row.x) // symmetry(others, row.order)) if plain else len(row.x)
+            sector = max(1, len(row.x) // max(gcd(orders[row.half], row.order), 1)) if plain else len(row.x)
             hit = nearest(row, tuple(others), sector)
         found.append(Near(hit[0], hit[1], hit[2].index, hit[3]) if hit else None)
         for part in row.both:
             if len(part.x):
                 insort(seen[part.half], part, key=lambda one: -one.outer)
+                orders[part.half] = gcd(orders[part.half], part.order)
     return tuple(found)

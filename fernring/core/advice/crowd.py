@@ -12,7 +12,8 @@ from ..geometry.surface import Array
 from ..laid import Laid
 
 TOLERANCE = 1e-6
-SCALLOP = 0.02
+SCALLOP = 0.02  # discs along a swipe's spine fall short of its edge by this much at most (mm)
+ROLLED = 1e-4  # a walk on a relief is solved to this much (mm)
 RINGS, PETALS, SWEPT, OTHERS = range(4)
 
 Index = NDArray[np.intp]
@@ -81,7 +82,8 @@ def crowded(laid: Laid) -> Crowd:
     gap = np.where(same & family, np.minimum(things.gap[i], things.gap[j]), gap)
     kind = np.where(marked, SWEPT, np.where(same & ~own & ~family, PETALS, np.where(same & own, RINGS, OTHERS)))
     clear = _apart(things, i, j) - things.radius[i] - things.radius[j]
-    least = np.where(marked, TOLERANCE + SCALLOP, TOLERANCE)
+    rolled = TOLERANCE if laid.dots.normal is None else ROLLED
+    least = np.where(marked, TOLERANCE + SCALLOP, np.where(same & family, rolled, TOLERANCE))
     keep = (clear < gap - least) & ~(marked & same & family)
     found = [Crowd(things.dot[i][keep], things.dot[j][keep], a[keep], b[keep], kind[keep], clear[keep], gap[keep])]
     return _together([*found, *_stacked(laid)])
@@ -91,8 +93,12 @@ def _things(laid: Laid) -> _Things:
     dots = laid.dots
     low = np.flatnonzero(dots.level == 1)
     host = _hosts(laid)
-    trims = [[getattr(trim, "gap", 0.0) for trim in trims_of(row.trims)] for row in laid.piece.rows]
-    own = np.array([np.inf if t < 0 else trims[r][t] for t, r in zip(dots.trim[low], dots.row[low], strict=True)])
+    own = np.full(len(low), np.inf)
+    for index, row in enumerate(laid.piece.rows):
+        if row.trims:
+            gaps = np.array([getattr(trim, "gap", 0.0) for trim in trims_of(row.trims)])
+            grown = (dots.row[low] == index) & (dots.trim[low] >= 0)
+            own[grown] = gaps[dots.trim[low][grown]]
     sizes = [len(shape.mark.girth) for shape in laid.shapes]
     spine = np.concatenate([shape.mark.spine for shape in laid.shapes]) if sizes else np.empty((0, 2))
 

@@ -46,6 +46,8 @@ def _stacked(laid: Laid, index: int) -> list[tuple[int, int]]:
     dots = laid.dots
     part = np.arange(laid.dots.first[index], laid.dots.first[index + 1])
     high = part[dots.level[part] > 1]
+    if not len(high):
+        return []
     pairs = np.stack((dots.shade[dots.below[high]], dots.shade[high]), axis=1)
     return [(int(a), int(b)) for a, b in np.unique(pairs, axis=0)]
 

@@ -18,6 +18,8 @@ from ..geometry.surface import Array, Surface
 from .outlines import placed_corners
 from .reliefs import surfaces
 
+ROUNDED = 5e-4  # offsets are cut into chords that lie this much inside their curve at most (mm)
+
 
 @dataclass(frozen=True)
 class Ground:
@@ -68,7 +70,7 @@ class Ground:
     def _past(self, region: Region, walk: Array, x: Array, y: Array, radius: Array) -> Array:
         """Past the edge of the region: square to it on a flat blank, along the spoke on a domed one."""
         if self.surface.even or not region.parts:
-            return region.past(x, y, radius)
+            return region.past(x, y, radius) - ROUNDED
         angle = np.arctan2(x, -y)
         return np.asarray(walk + radius - self.surface.walk_to(Rim(region.parts[0])(angle), angle))
 

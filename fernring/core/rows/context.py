@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
+from math import gcd
 
 import numpy as np
 
@@ -18,7 +19,8 @@ class Context:
 
     `limit` is the walk distance of the border line where it comes nearest; dots may `lap` over it on a ball or egg
     without a border. `closed` says that this is half of a ball or egg. `circles` are the guide circles' walks by id,
-    `loads` what the tools give in a walk, `sizes` the kit's measured dots (mm, smallest first).
+    `loads` what the tools give in a walk, `sizes` the kit's measured dots (mm, smallest first). `order` is how often
+    everything placed repeats around the centre (0: nothing, or a bare centre dot).
     """
 
     ground: Ground
@@ -32,6 +34,7 @@ class Context:
     sizes: tuple[float, ...] = ()
     bare: tuple[BareArea, ...] = ()
     placed: tuple[PlacedRow, ...] = ()
+    order: int = 0
 
     @property
     def closed(self) -> bool:
@@ -43,7 +46,9 @@ class Context:
 
     def with_row(self, row: PlacedRow) -> "Context":
         """The context the next row sees; a row without dots leaves no trace in it."""
-        return replace(self, placed=(*self.placed, row)) if len(row.x) else self
+        if not len(row.x):
+            return self
+        return replace(self, placed=(*self.placed, row), order=gcd(self.order, row.order))
 
     def passed(self, walk: float, diameter: float) -> float:
         """How far a ring of these dots passes the border (mm; negative inside)."""

@@ -1,7 +1,7 @@
 """The three ways to fit a ring, at a fixed distance or nested: most dots, largest size, least distance."""
 
 from functools import cached_property
-from math import inf
+from math import gcd, inf
 
 import numpy as np
 
@@ -11,7 +11,7 @@ from ..geometry.surface import Array
 from .context import Context
 from .counts import MOST_REPEATS, allowed
 from .hoop import hoop_on
-from .nest import nest_walk, symmetry
+from .nest import nest_walk
 from .placed import PlacedRow
 from .start import first_angle
 
@@ -57,7 +57,7 @@ class Ring:
 
         What lies there repeats with the sectors on an even surface only; elsewhere every place is looked at.
         """
-        group = symmetry(self.nestable, n) if self.context.surface.even else 1
+        group = gcd(n, self.context.order) if self.context.surface.even else 1
         places = n * len(diameters) // group
         radius = np.resize(diameters / 2, places)
         walk = floor

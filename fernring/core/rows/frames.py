@@ -19,20 +19,22 @@ def beside(
 ) -> tuple[Points, Array, Array]:
     """Points `u` mm to the right and `v` mm outward of places on the surface, their walks, and directions outward.
 
-    On a flat blank exact. On a curved one, where a place looks straight away from the centre, v is walked along the
-    meridian and u along the circle; else the offsets are taken in plan.
+    On a flat blank exact. On a curved one, where a place looks straight away from the centre, walk and angle are taken
+    as a plane's polar coordinates (azimuthal equidistant), lengths along the circle stretched as that map does there;
+    elsewhere the offsets are taken in plan.
     """
     if isinstance(surface, Plane):
         sin, cos = np.sin(out_rad), np.cos(out_rad)
         px, py = x + u * cos + v * sin, y + u * sin - v * cos
         return (px, py, np.zeros_like(px)), np.hypot(px, py), out_rad + 0 * px
+    central = walk < 1e-9
     radial = np.abs(np.sin((out_rad - angle_rad) / 2)) < 1e-9
-    if bool(np.all(radial | (walk < 1e-9))):
-        way = np.where(walk < 1e-9, out_rad, angle_rad)
-        along = walk + v
-        reach = np.maximum(surface.reach(np.abs(along), way), 1e-9)
-        turn = np.where(along < 0, np.pi, 0.0) + way + u / reach * np.where(along < 0, -1, 1)
-        return surface.points(np.abs(along), turn), np.abs(along), out_rad + 0 * along
+    if bool(np.all(radial | central)):
+        way = np.where(central, out_rad, angle_rad)
+        stretch = np.where(central, 1.0, walk / np.maximum(surface.reach(walk, way), 1e-9))
+        across, along = u * stretch, walk + v
+        walks = np.hypot(across, along)
+        return surface.points(walks, way + np.arctan2(across, along)), walks, out_rad + 0 * walks
     sin, cos = np.sin(out_rad), np.cos(out_rad)
     points, walks = lifted(surface, x + u * cos + v * sin, y + u * sin - v * cos)
     return points, walks, out_rad + 0 * walks

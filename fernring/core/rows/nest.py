@@ -1,19 +1,11 @@
 """Nesting: slide a row in from the edge until it first touches what is there, plus its gap."""
 
 from collections.abc import Sequence
-from math import gcd
 
 import numpy as np
 
 from ..geometry.surface import Array, Surface
 from .placed import PlacedRow
-
-
-def symmetry(placed: Sequence[PlacedRow], repeats: int) -> int:
-    """The symmetry shared by the rows already there and one of `repeats`: the gcd of their orders."""
-    for row in placed:
-        repeats = gcd(repeats, row.order)
-    return repeats
 
 
 def nest_walk(

@@ -40,7 +40,9 @@ def solve(row: Row, index: int, context: Context, ids: Mapping[int, str]) -> Pla
     if placed.noroom:
         return placed
     placed = cut(row, grouped(row, placed, context), context)
-    return placed if placed.noroom else replace(placed, grown=grown(row, placed, context))
+    if placed.noroom or not (row.trims or any(member.form not in ("dot", "blank") for member in row.pattern)):
+        return placed
+    return replace(placed, grown=grown(row, placed, context))
 
 
 def _tracked(row: Row, index: int, context: Context, ids: Mapping[int, str]) -> PlacedRow:

@@ -5,6 +5,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "wouter";
 import { client, need } from "../api/client";
 import type { Listed } from "../api/types";
+import { tallMm } from "../blank/measures";
 import { MiniStone } from "../stone/MiniStone";
 import { tellProblem } from "../studio/notice";
 import { spokenText, useUnits } from "../studio/units";
@@ -23,7 +24,7 @@ export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: numbe
         <MiniStone
           plan={plan}
           base={piece.blank.base.colour}
-          size={2 * (plan?.blank.span ?? 40) * pxPerMm}
+          size={(plan ? 2 * plan.blank.span : tallMm(piece.blank)) * pxPerMm}
           name={piece.name}
           poles={"poles" in relief ? relief.poles : undefined}
         />

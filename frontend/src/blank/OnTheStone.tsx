@@ -19,6 +19,7 @@ interface Props {
 const AWAY_PX = 26;
 const ASIDE_PX = 54;
 const TICK_PX = 6;
+const FIELD_PX = 104;
 
 export function OnTheStone({ session, piece, plan, view, width, height }: Props) {
   const { tryBlank } = useTried(session);
@@ -73,7 +74,7 @@ export function OnTheStone({ session, piece, plan, view, width, height }: Props)
           <span
             key={measure.field}
             className="dimension-field"
-            style={{ left: (from.x + to.x) / 2, top: (from.y + to.y) / 2 }}
+            style={{ left: Math.max((from.x + to.x) / 2, FIELD_PX / 2), top: (from.y + to.y) / 2 }}
           >
             <MeasureField outline={outline} measure={measure} onChange={set} />
           </span>

@@ -85,6 +85,7 @@ function cut(plan: Plan, dot: number, turn: number, segment: number): [Lane, num
   const onLine = Math.min(within, segment - within);
   const between = Math.abs(within - segment / 2);
   const reach = Math.hypot(x[dot]!, y[dot]!);
+  if (reach < 1e-6) return ["on the lines", 0];
   return onLine < between
     ? ["on the lines", reach * Math.sin((onLine * Math.PI) / 180)]
     : ["between", reach * Math.sin((between * Math.PI) / 180)];

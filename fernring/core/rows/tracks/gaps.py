@@ -31,12 +31,12 @@ def solve_gaps(row: Row, index: int, context: Context, ids: dict[int, str]) -> P
         return nothing(index, 0, sizes, 0.0, "there are no gaps yet: at least three dots must lie around one")
     order = _order(context)
     low, high = _band(track, context, ids)
-    cx, cy, room = holes(x, y, r, 2 * pi / order, context.turn_rad)
+    least = (sizes[0] if track.sizes == "one size" else track.least) / 2
+    cx, cy, room = holes(x, y, r, 2 * pi / order, context.turn_rad, least + row.gap)
     reach = np.hypot(cx, cy)
     inside = (reach >= low) & (reach <= high)
     cx, cy, room = cx[inside], cy[inside], np.minimum(room[inside] - row.gap, sizes[0] / 2)
     room = np.minimum(room, _to_border(context, cx, cy, row.gap))
-    least = (sizes[0] if track.sizes == "one size" else track.least) / 2
     kept = _chosen(cx, cy, room, least, row.gap, order, track, context)
     if not kept:
         return nothing(
@@ -78,16 +78,20 @@ def _to_border(context: Context, x: Array, y: Array, gap: float) -> Array:
     return np.asarray(-context.over(x, y, zero))
 
 
-def holes(x: Array, y: Array, r: Array, sector_rad: float, start_rad: float) -> tuple[Array, Array, Array]:
-    """Centres and radii of the empty circles tangent to three discs, those with centres in the first sector.
+def holes(
+    x: Array, y: Array, r: Array, sector_rad: float, start_rad: float, smallest: float = 0.02
+) -> tuple[Array, Array, Array]:
+    """Centres and radii, at least `smallest`, of the empty circles tangent to three discs, in the first sector.
 
     Every triple among a disc and its nearest neighbours is tried, and kept when no disc reaches into the circle.
     """
-    triples = _triples(x, y, r, sector_rad, start_rad)
+    triples, near = _triples(x, y, r, sector_rad, start_rad)
     cx, cy, t = touching_three(x[triples], y[triples], r[triples])
     angle = (np.arctan2(cx, -cy) - start_rad + 1e-7) % (2 * pi)
-    good = np.isfinite(t) & (t > 0.02) & (t < FAR) & ((angle < sector_rad) | (np.hypot(cx, cy) < 1e-6))
-    cx, cy, t = cx[good], cy[good], t[good]
+    good = np.isfinite(t) & (t >= smallest) & (t < FAR) & ((angle < sector_rad) | (np.hypot(cx, cy) < 1e-6))
+    cx, cy, t, near = cx[good], cy[good], t[good], near[good]
+    apart = (np.hypot(cx[:, None] - x[near], cy[:, None] - y[near]) - r[near]).min(axis=1, initial=np.inf) >= t - 1e-7
+    cx, cy, t = cx[apart], cy[apart], t[apart]
     _, once = np.unique(np.round(np.stack((cx, cy), axis=1), 4), axis=0, return_index=True)
     cx, cy, t = cx[once], cy[once], t[once]
     empty = np.ones(len(cx), bool)
@@ -97,25 +101,24 @@ def holes(x: Array, y: Array, r: Array, sector_rad: float, start_rad: float) -> 
     return cx[empty], cy[empty], t[empty]
 
 
-def _triples(x: Array, y: Array, r: Array, sector_rad: float, start_rad: float) -> Whole:
-    """Each disc of the sector, a little wider, with every two of its nearest neighbours."""
+def _triples(x: Array, y: Array, r: Array, sector_rad: float, start_rad: float) -> tuple[Whole, Whole]:
+    """Each disc of the sector, a little wider, with every two of its nearest neighbours; and those neighbours."""
     angle = (np.arctan2(x, -y) - start_rad) % (2 * pi)
     margin = 0.15 * sector_rad
     own = np.flatnonzero((angle <= sector_rad + margin) | (angle >= 2 * pi - margin))
-    pairs = np.array(list(combinations(range(min(NEIGHBOURS, len(x) - 1)), 2)))
-    found = []
+    count = min(NEIGHBOURS, len(x) - 1)
+    pairs = np.array(list(combinations(range(count), 2)))
+    triples, nears = [], []
     for part in np.array_split(own, max(1, len(own) * len(x) // 2_000_000 + 1)):
         apart = np.hypot(x[part, None] - x, y[part, None] - y) - r - r[part, None]
         apart[np.arange(len(part)), part] = np.inf
-        near = (
-            np.argpartition(apart, NEIGHBOURS - 1, axis=1)[:, :NEIGHBOURS]
-            if len(x) > NEIGHBOURS
-            else np.argsort(apart, axis=1)[:, :-1]
-        )
+        near = np.argpartition(apart, count - 1, axis=1)[:, :count]
         first = np.repeat(part, len(pairs))
-        found.append(np.stack((first, near[:, pairs[:, 0]].ravel(), near[:, pairs[:, 1]].ravel()), axis=1))
-    triples = np.sort(np.concatenate(found), axis=1)
-    return np.unique(triples, axis=0)
+        triples.append(np.stack((first, near[:, pairs[:, 0]].ravel(), near[:, pairs[:, 1]].ravel()), axis=1))
+        nears.append(np.repeat(near, len(pairs), axis=0))
+    found, near = np.sort(np.concatenate(triples), axis=1), np.concatenate(nears)
+    _, once = np.unique((found[:, 0] * len(x) + found[:, 1]) * len(x) + found[:, 2], return_index=True)
+    return found[once], near[once]
 
 
 def _everywhere(x: Array, y: Array, order: int) -> tuple[Array, Array]:

@@ -49,6 +49,10 @@ def _nested(row: Row, context: Context, before: PlacedRow, outside: float) -> fl
 
     furthest = outside + max(before.radius) + max(m.diameter for m in row.pattern) / 2 + row.gap
     depth = root(lambda inward: -short(outside + inward), 0.0, furthest - outside, 1e-7, 40)
+    for _ in range(20):
+        if short(outside + depth) <= 1e-7:
+            break
+        depth += 1e-4
     return float(outside + depth)
 
 
@@ -71,19 +75,33 @@ def _at(row: Row, index: int, context: Context, depth: float, before: PlacedRow 
 
 
 def _places(row: Row, context: Context, curve: Curve, before: PlacedRow | None) -> tuple[Array, float]:
-    """Lengths along the curve and the gap that results. A dot stands on every sharp corner."""
-    n = _count(row, context, curve)
-    mean = float(np.mean([member.diameter for member in row.pattern]))
+    """Lengths along the curve and the gap that results; fitted, the most that keep the gap asked.
+
+    A dot stands on every sharp corner, unless the row sits in the dips of one before it.
+    """
+    n, k = _count(row, context, curve), len(row.pattern)
     corners = curve.corners()
-    between = isinstance(row.start, Offset) and before is not None
-    if len(corners) and not between:
-        fixed = None if row.fit == "count" else n
-        s = cornered_places(curve, corners, mean + row.gap, fixed)
+    if len(corners) and not (isinstance(row.start, Offset) and before is not None):
+        return _cornered(row, curve, corners, None if row.fit == "count" else n)
+    while True:
+        sums = pair_sums(row, n)
+        s, gap = closed_places(curve, sums, _start(row, context, curve, before, curve.length / n))
+        if row.fit != "count" or gap >= row.gap or n - k < 3:
+            return s, gap
+        n -= k
+
+
+def _cornered(row: Row, curve: Curve, corners: Array, count: int | None) -> tuple[Array, float]:
+    """Places with one on every corner; fitted, the pitch is widened until all neighbours keep the gap."""
+    pitch = float(np.mean([member.diameter for member in row.pattern])) + row.gap
+    for _ in range(40):
+        s = cornered_places(curve, corners, pitch, count)
         apart = np.linalg.norm(np.diff(curve(np.concatenate((s, s[:1]))), axis=0), axis=1)
-        return s, float((apart - pair_sums(row, len(s))).min())
-    sums = pair_sums(row, n)
-    start = _start(row, context, curve, before, curve.length / n)
-    return closed_places(curve, sums, start)
+        gap = float((apart - pair_sums(row, len(s))).min())
+        if count is not None or gap >= row.gap - 1e-9 or len(s) <= len(corners):
+            break
+        pitch *= 1.01
+    return s, gap
 
 
 def _count(row: Row, context: Context, curve: Curve) -> int:

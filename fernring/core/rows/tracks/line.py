@@ -17,6 +17,8 @@ MOST_A_LINE = 2000
 def solve_line(row: Row, index: int, context: Context) -> PlacedRow:
     """Dots keep the gap along each line, counted from its middle; a row "in the dips" shifts every second line.
 
+    Dots that would meet what lies there already are left out, as if the line passed under it.
+
     Common practice: lines are drawn across and dots threaded on them.
     """
     track = row.track
@@ -30,13 +32,23 @@ def solve_line(row: Row, index: int, context: Context) -> PlacedRow:
         t, member = _threaded(row, half, k)
         points = shift * aside + t[:, None] * along
         radius = np.asarray([m.diameter for m in row.pattern])[member] / 2
-        inside = context.over(points[:, 0], points[:, 1], radius) <= 1e-6
+        inside = (context.over(points[:, 0], points[:, 1], radius) <= 1e-6) & _free(context, points, radius + row.gap)
         found.append((points[inside], member[inside]))
     points, member = (np.concatenate(part) for part in zip(*found, strict=True))
     if not len(points):
         return nothing(index, 0, tuple(m.diameter for m in row.pattern), 0.0, "no line crosses the painted area")
     out = np.full(len(points), way)
     return laid(row, index, context, Places(points[:, 0], points[:, 1], out, member, 1, row.gap))
+
+
+def _free(context: Context, points: Array, reach: Array) -> np.ndarray:
+    """Whether each place is clear of what lies there already; lines pass under other rows."""
+    free = np.ones(len(points), bool)
+    for placed in context.placed:
+        there = placed.bodies
+        apart = np.hypot(points[:, :1] - there.x, points[:, 1:] - there.y) - there.radius
+        free &= apart.min(axis=1) >= reach - 1e-9
+    return free
 
 
 def _threaded(row: Row, half: float, line: int) -> tuple[Array, np.ndarray]:

@@ -10,7 +10,7 @@ from ...document.trim import SwipeTrim, TopTrim, Trim, WalkTrim
 from ...geometry.surface import Array
 from ..context import Context
 from ..grown import Finding, Grown, GrownDots, Mark, joined
-from ..placed import PlacedRow
+from ..placed import PlacedRow, Whole
 from .host import Around, Host
 from .shape import shape
 from .swipe import area, envelope, family, spine
@@ -18,6 +18,7 @@ from .top import slot, stack
 from .walk import Petal, placed_petal, walked
 
 SAME = 5
+NEAR = 30.0  # rows further off than so many radii are out of reach of any trim
 
 
 class Growth:
@@ -142,32 +143,38 @@ def grown(row: Row, placed: PlacedRow, context: Context) -> Grown:
     if not len(hosts) and not formed:
         return Grown()
     around = _around(placed, context)
+    shaped = np.isin(placed.member, formed) if len(placed.member) else np.zeros(len(placed.x), bool)
+    wanted = np.flatnonzero(shaped | np.isin(np.arange(len(placed.x)), hosts))
+    alike, turns = _likeness(placed, context, around, wanted)
     parts: list[GrownDots] = []
     marks: list[Mark] = []
     findings: dict[tuple[str, int], Finding] = {}
-    known: dict[tuple[float, ...], tuple[float, Growth, GrownDots]] = {}
     before = len(placed.x)
-    for own in range(len(placed.x)):
-        member = row.pattern[int(placed.member[own])] if len(placed.member) else row.pattern[0]
-        wants = own in hosts or member.form not in ("dot", "blank")
-        if not wants:
-            continue
-        host = _host(placed, around, own)
-        key = _likeness(placed, context, own, host)
-        if key not in known:
-            growth = Growth(around)
-            if member.form not in ("dot", "blank"):
-                _shaped(growth, host, member.form, member.diameter, member.length or 2 * member.diameter, member.lies)
-            if own in hosts:
-                growth.grow(row.trims, host, 0)
-            known[key] = (host.angle_rad, growth, growth.finished())
-            findings |= {(f.code, f.trim): f for f in growth.findings}
-        angle, growth, dots = known[key]
-        turn = host.angle_rad - angle
-        parts.append(_turned(dots, turn, around.mirror, own, before, row, host.turn))
-        marks += [_turned_mark(mark, turn, around.mirror, own) for mark in growth.marks]
-        before += len(dots.x)
+    for kind in range(int(alike.max(initial=-1)) + 1):
+        own = wanted[alike == kind]
+        growth = _growth(row, placed, around, int(own[0]), bool(np.isin(own[0], hosts)))
+        findings |= {(f.code, f.trim): f for f in growth.findings}
+        turn = turns[own] - turns[own[0]]
+        dots = growth.finished()
+        parts.append(_turned(dots, turn, around.mirror, own, before, row, placed))
+        marks += [
+            _turned_mark(mark, float(by), around.mirror, int(k))
+            for k, by in zip(own, turn, strict=True)
+            for mark in growth.marks
+        ]
+        before += len(dots.x) * len(own)
     return Grown(joined(parts), tuple(marks), tuple(findings.values()))
+
+
+def _growth(row: Row, placed: PlacedRow, around: Around, own: int, trimmed: bool) -> Growth:
+    """Everything that one dot carries."""
+    member = row.pattern[int(placed.member[own])] if len(placed.member) else row.pattern[0]
+    host, growth = _host(placed, around, own), Growth(around)
+    if member.form not in ("dot", "blank"):
+        _shaped(growth, host, member.form, member.diameter, member.length or 2 * member.diameter, member.lies)
+    if trimmed:
+        growth.grow(row.trims, host, 0)
+    return growth
 
 
 def _shaped(growth: Growth, host: Host, form: str, width: float, length: float, lies: str) -> None:
@@ -187,7 +194,9 @@ def _hosts(row: Row, placed: PlacedRow) -> np.ndarray:
 
 
 def _around(placed: PlacedRow, context: Context) -> Around:
-    bodies = [row.bodies for row in context.placed]
+    margin = NEAR * float(placed.radius.max())
+    low, high = placed.inner - margin, placed.outer + margin
+    bodies = [row.bodies for row in context.placed if row.outer >= low and row.inner <= high]
     x, y, z, radius = (
         np.concatenate([getattr(placed, name), *(getattr(body, name) for body in bodies)])
         for name in ("x", "y", "z", "radius")
@@ -203,31 +212,50 @@ def _host(placed: PlacedRow, around: Around, own: int) -> Host:
     return Host(x, y, z, float(placed.walk_each[own]), angle, out, float(placed.radius[own]), 1, own, 0, turn)
 
 
-def _likeness(placed: PlacedRow, context: Context, own: int, host: Host) -> tuple[float, ...]:
-    """Dots that look alike once the piece is turned by one of its symmetries share one growth."""
-    if not context.surface.even or placed.walk_each[own] < 1e-9:
-        return (float(own),)
-    order = placed.repeats
-    for row in context.placed:
-        order = gcd(order, row.order)
+def _likeness(placed: PlacedRow, context: Context, around: Around, wanted: Whole) -> tuple[Whole, Array]:
+    """Which dots look alike once the piece is turned by one of its symmetries, as numbers from 0; and the angle at
+    which every own dot lies (rad). Dots that look alike share one growth."""
+    radial = np.where(
+        np.hypot(placed.x, placed.y) > 1e-9, np.arctan2(placed.x * around.mirror, -placed.y), placed.angle_rad
+    )
+    if not context.surface.even or bool((placed.walk_each[wanted] < 1e-9).any()):
+        return np.arange(len(wanted)), radial
+    order = gcd(placed.repeats, context.order)
     sector = 2 * pi / max(order, 1)
-    within = round((host.angle_rad % sector) / sector, SAME) % 1.0
-    lean = round(((host.out_rad - host.angle_rad + pi) % (2 * pi)) - pi, SAME)
-    member = float(placed.member[own]) if len(placed.member) else 0.0
-    return (member, round(host.radius, SAME), round(host.walk, SAME), within, lean)
+    within = np.round((radial[wanted] % sector) / sector, SAME) % 1.0
+    lean = np.round((placed.angle_rad[wanted] - radial[wanted] + pi) % (2 * pi) - pi, SAME)
+    member = placed.member[wanted] if len(placed.member) else np.zeros(len(wanted))
+    size, walk = np.round(placed.radius[wanted], SAME), np.round(placed.walk_each[wanted], SAME)
+    _, alike = np.unique(np.stack((member, size, walk, within, lean)), axis=1, return_inverse=True)
+    return alike.ravel(), radial
 
 
-def _turned(dots: GrownDots, turn: float, mirror: float, own: int, before: int, row: Row, place: int) -> GrownDots:
-    if not len(dots.x):
+def _turned(
+    dots: GrownDots, turn: Array, mirror: float, own: Whole, before: int, row: Row, placed: PlacedRow
+) -> GrownDots:
+    """One growth on every dot that looks alike."""
+    n, hosts = len(dots.x), len(own)
+    if not n:
         return dots
-    x, y = _rotate(dots.x, dots.y, turn * mirror)
-    slots = dots.slot
+    x, y = _rotate(dots.x, dots.y, turn[:, None] * mirror)
+    begin = before + n * np.arange(hosts)[:, None]
+    below = np.where(dots.below == 0, own[:, None], dots.below - 1 + begin)
+    slots = np.tile(dots.slot, (hosts, 1))
     if any(isinstance(trim, TopTrim) and trim.turns for trim in row.trims):
-        slots = _turning(row, dots, place)
-    below = np.where(dots.below == 0, own, dots.below - 1 + before)
-    host = np.full(len(dots.x), own)
+        place = own if placed.place is None else placed.place[own]
+        slots = np.stack([_turning(row, dots, int(one)) for one in place])
     return GrownDots(
-        x, y, dots.z, dots.radius, dots.walk, dots.out_rad + turn, dots.level, dots.trim, slots, host, below
+        x.ravel(),
+        y.ravel(),
+        np.tile(dots.z, hosts),
+        np.tile(dots.radius, hosts),
+        np.tile(dots.walk, hosts),
+        (dots.out_rad + turn[:, None]).ravel(),
+        np.tile(dots.level, hosts),
+        np.tile(dots.trim, hosts),
+        slots.ravel(),
+        np.repeat(own, n),
+        below.ravel(),
     )
 
 
@@ -248,6 +276,6 @@ def _turned_mark(mark: Mark, turn: float, mirror: float, own: int) -> Mark:
     return Mark(outline, mark.heights, centres, mark.girth, mark.z, mark.walk, own, mark.trim, mark.slot, mark.area)
 
 
-def _rotate(x: Array, y: Array, turn: float) -> tuple[Array, Array]:
+def _rotate(x: Array, y: Array, turn: Array | float) -> tuple[Array, Array]:
     sin, cos = np.sin(turn), np.cos(turn)
     return x * cos - y * sin, x * sin + y * cos

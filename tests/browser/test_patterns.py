@@ -1,0 +1,163 @@
+"""The pattern language in the hand: petals, top dots, swipes, tracks, groups, gaps, edges, bare areas."""
+
+import re
+
+from playwright.sync_api import Locator, expect
+
+from tests.browser.studio import BrowserTestCase
+
+WAVE = (
+    '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="12mm" viewBox="0 0 40 12">'
+    '<path fill="none" stroke="#000" d="M1 6 C 10 -4 14 16 20 6 S 32 -4 39 6"/></svg>'
+)
+
+
+class PatternTest(BrowserTestCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.begin_piece("Pattern")
+
+    def dots(self) -> int:
+        found = re.search(r"(\d+) dots", self.summary().inner_text())
+        assert found
+        return int(found[1])
+
+    def trim(self, number: int = 1) -> Locator:
+        return self.page.get_by_role("group", name=re.compile(f"^Trim {number}:"))
+
+    def change(self, act: object) -> None:
+        """An act after which the count of dots is another."""
+        before = self.summary().inner_text()
+        act()  # type: ignore[operator]
+        expect(self.summary()).not_to_have_text(before)
+
+    def test_a_petal_of_three_layers_in_two_clicks_and_undone_in_one(self) -> None:
+        before = self.dots()
+        self.pick("6")
+        self.change(lambda: self.press("Add a petal"))
+        self.assertGreater(self.dots(), before + 100)
+        trims = self.document()["rows"][6]["trims"]
+        self.assertEqual((trims[0]["kind"], trims[0]["layers"]), ("walk", 3))
+        expect(self.page.locator(".trim-line", has_text="3 layers")).to_be_visible()
+        self.change(self.undo)
+        self.assertEqual(self.dots(), before)
+
+    def test_every_rule_of_a_walk(self) -> None:
+        self.pick("6")
+        self.change(lambda: self.press("Add a petal"))
+        trim = self.trim()
+        for label, text in (("Layers", "1"), ("Dots a side", "3"), ("Lead dots", "2"), ("Petal gap", "0.3")):
+            trim.get_by_label(label, exact=True).fill(text)
+            trim.get_by_label(label, exact=True).press("Enter")
+        trim.get_by_label("Loading").select_option(label="reloaded, equal")
+        trim.get_by_label("Sides", exact=True).select_option(label="right side only")
+        trim.get_by_label("Begins").select_option(label="from the foot")
+        trim.get_by_label("Shading").select_option(label="along the petal")
+        expect(self.page.get_by_role("group", name=re.compile("right side, reloaded"))).to_be_visible()
+        walk = self.document()["rows"][6]["trims"][0]
+        self.assertEqual((walk["layers"], walk["count"], walk["lead"], walk["gap"]), (1, 3, 2, 0.3))
+        self.assertEqual(
+            (walk["load"], walk["sides"], walk["begin"], walk["shading"]), ("each", "right", "foot", "along")
+        )
+
+    def test_top_dots_stacked_shifted_and_a_trim_on_a_trim(self) -> None:
+        self.pick("6")
+        self.change(lambda: self.press("Add a top dot"))
+        self.change(lambda: self.press("Stack one more top dot"))
+        self.trim().get_by_label("Shifted").select_option(label="outward")
+        expect(self.page.locator(".trim-line", has_text="outward")).to_be_visible()
+        self.change(lambda: self.press("Add a petal on this trim"))
+        trims = self.document()["rows"][6]["trims"]
+        self.assertEqual((trims[0]["towards"], trims[0]["trims"][0]["kind"]), ("outward", "walk"))
+        expect(self.page.locator(".spoke-trim").first).to_be_visible()
+
+    def test_swipes_of_every_form_and_what_fits_in_one(self) -> None:
+        self.pick("6")
+        self.press("Add a swipe")
+        trim = self.trim()
+        trim.get_by_label("Form").select_option(label="comma left")
+        trim.get_by_label("Side by side").fill("3")
+        trim.get_by_label("Side by side").press("Enter")
+        expect(self.page.locator(".trim-line", has_text="swipe 3 × comma left")).to_be_visible()
+        trim.get_by_role("button", name="What fits in this trim?").click()
+        self.press("Use to first contact in the trim")
+        expect(trim.get_by_label("Pulled to")).to_have_value("contact")
+        swipe = self.document()["rows"][6]["trims"][0]
+        self.assertEqual((swipe["form"], swipe["family"], swipe["to"]["kind"]), ("comma left", 3, "contact"))
+        self.press("Remove trim 1")
+        self.assertEqual(self.document()["rows"][6]["trims"], [])
+
+    def test_groups_and_members_of_the_pattern(self) -> None:
+        self.pick("3")
+        self.change(lambda: self.choose("At each place", "a pair"))
+        self.change(lambda: self.choose("At each place", "one dot"))
+        self.change(lambda: self.press("Add a dot to the pattern"))
+        self.change(lambda: self.choose("Dot 2 is", "left out"))
+        self.choose("Dot 1 is", "a leaf")
+        expect(self.page.get_by_label("Dot 1 length")).to_be_visible()
+        self.press("Dot 1 in a shade of its own")
+        members = self.document()["rows"][3]["pattern"]
+        self.assertEqual([m["form"] for m in members], ["leaf", "blank"])
+        self.assertIsNotNone(members[0]["shade"])
+
+    def test_rows_along_the_edge_into_the_gaps_and_on_curves(self) -> None:
+        self.pick("8")
+        self.change(lambda: self.choose("Track", "along the edge"))
+        self.choose("Distance", "from the edge")
+        self.fill("In from the edge", "9")
+        self.assertEqual(self.document()["rows"][8]["distance"], {"kind": "edge", "inward": 9})
+        self.change(lambda: self.choose("Track", "curves between circles"))
+        self.fill("Bulge", "4")
+        self.change(lambda: self.choose("Track", "straight lines"))
+        self.fill("Lines", "5")
+        self.change(lambda: self.choose("Track", "into the gaps"))
+        self.press("Gaps of row 3")
+        track = self.document()["rows"][8]["track"]
+        self.assertEqual((track["kind"], len(track["rows"])), ("gaps", 1))
+
+    def test_a_path_from_a_file(self) -> None:
+        self.pick("8")
+        self.page.get_by_label("Path file").set_input_files(
+            {"name": "wave.svg", "mimeType": "image/svg+xml", "buffer": WAVE.encode()}
+        )
+        expect(self.page.get_by_label("Track", exact=True)).to_have_value("path")
+        self.fill("Every … segments", "2")
+        track = self.document()["rows"][8]["track"]
+        self.assertEqual((track["kind"], track["closed"], track["every"]), ("path", False, 2))
+
+    def test_corners_and_a_row_carried_into_them(self) -> None:
+        self.part("Blank")
+        self.choose("Outline", "square")
+        expect(self.page.locator(".parts")).to_contain_text("square")
+        self.part("Rows")
+        self.pick("5")
+        self.choose("Track", "in the corners")
+        self.choose("At each place", "a triangle")
+        expect(self.page.locator(".stone-picked .over")).to_have_count(4 * 3)
+        self.choose("Track", "round the centre")
+        self.choose("At the border", "carries on, whole dots")
+        self.assertEqual(self.document()["rows"][5]["track"]["beyond"], "carry on")
+
+    def test_a_bare_area_that_rows_pass_under_and_stop_beside(self) -> None:
+        self.part("Blank")
+        self.change(lambda: self.press("Leave a disc bare"))
+        self.fill("Right of the centre", "22")
+        self.page.get_by_role("group", name="Disc").get_by_label("Rows").select_option(
+            label="rows stop evenly beside it"
+        )
+        bare = self.document()["bare"][0]
+        self.assertEqual((bare["area"]["x"], bare["rows"]), (22, "stop evenly"))
+        self.page.locator(".verdict-line").get_by_role("button", name="verdict").click()
+        expect(self.page.locator(".verdict", has_text="dots in a segment").first).to_be_visible()
+
+    def test_a_load_that_runs_dry_is_named_and_mended(self) -> None:
+        self.pick("6")
+        self.change(lambda: self.press("Add a petal"))
+        self.trim().get_by_label("Layers").fill("1")
+        self.trim().get_by_label("Layers").press("Enter")
+        self.fill("Gap", "2.2")
+        self.page.locator(".verdict-line").get_by_role("button", name="verdict").click()
+        finding = self.page.locator(".verdict", has_text="one load must give")
+        expect(finding).to_be_visible()
+        finding.get_by_role("button", name="Reload for every dot").click()
+        expect(finding).to_have_count(0)
