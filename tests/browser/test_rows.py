@@ -124,7 +124,7 @@ class RowsTest(BrowserTestCase):
         self.fill("Segments", "8")
         document = self.document()
         self.assertEqual((document["turn"], document["segments"], document["guides"]["spokes"]), (10, 8, "first cross"))
-        expect(self.page.locator(".stone-overlay line")).to_have_count(4)
+        expect(self.page.locator(".stone-overlay .guide-spoke")).to_have_count(4)
         self.fill("Segments", "65")
         expect(self.page.locator(".wrong")).to_contain_text("Segments must be between 2 and 64 (given: 65)")
         self.assertEqual(self.document()["segments"], 8)

@@ -30,7 +30,7 @@ def closed_chain(curve: Callable[[Array], Array], start: Array, sums: Array) -> 
             ahead = np.diff(np.concatenate((trial, [trial[0] + period])))
             if (ahead > 0).all():
                 found = _residual(curve, trial, sums, gap + share * dg, period)
-                if float(np.abs(found).max()) < float(np.abs(misfit).max()):
+                if float(found @ found) < float(misfit @ misfit):
                     t, gap, misfit = trial, gap + share * dg, found
                     break
             share /= 2

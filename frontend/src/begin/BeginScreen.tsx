@@ -206,12 +206,7 @@ function Patterns({
       <legend>Starting pattern</legend>
       {patterns.map((pattern) => (
         <label key={pattern.id} className="begin-pattern">
-          <input
-            type="radio"
-            name="pattern"
-            checked={pattern.id === value}
-            onChange={() => onChange(pattern.id)}
-          />
+          <input type="radio" name="pattern" checked={pattern.id === value} onChange={() => onChange(pattern.id)} />
           <span>
             <strong>{pattern.name}</strong> <span className="quiet small">{pattern.about}</span>
           </span>

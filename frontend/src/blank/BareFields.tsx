@@ -43,20 +43,9 @@ export function BareFields({ session, piece }: { session: Session; piece: Piece 
       <h2>Bare areas</h2>
       {piece.bare.map((one) => (
         <fieldset key={one.id} className="bare" aria-label={one.name}>
-          <TextField
-            name="Name of the area"
-            titled
-            value={one.name}
-            onChange={(name) => change(one.id, { name })}
-          />
+          <TextField name="Name of the area" titled value={one.name} onChange={(name) => change(one.id, { name })} />
           <Measures area={one.area} set={(area) => change(one.id, { area })} />
-          <Choice
-            name="Rows"
-            titled
-            value={one.rows}
-            options={RULES}
-            onChange={(rows) => change(one.id, { rows })}
-          />
+          <Choice name="Rows" titled value={one.rows} options={RULES} onChange={(rows) => change(one.id, { rows })} />
           <LengthField
             name="Gap to it"
             titled
@@ -95,11 +84,7 @@ export function BareFields({ session, piece }: { session: Session; piece: Piece 
         >
           Leave a disc bare
         </Button>
-        <Button
-          size="compact-xs"
-          variant="light"
-          onClick={() => add("Band", { kind: "band", inner: 20, outer: 26 })}
-        >
+        <Button size="compact-xs" variant="light" onClick={() => add("Band", { kind: "band", inner: 20, outer: 26 })}>
           Leave a band bare
         </Button>
         <Button size="compact-xs" variant="light" onClick={() => file.current?.click()}>

@@ -42,9 +42,7 @@ export function BlankPart({ session, piece, plan }: Props) {
             <OutlineFields
               outline={blank.outline}
               measures={false}
-              onChange={(change) =>
-                tryBlank("Choose the outline", (now) => withOutline(now, change(now.outline)))
-              }
+              onChange={(change) => tryBlank("Choose the outline", (now) => withOutline(now, change(now.outline)))}
             />
             <ReliefFields
               outline={blank.outline}

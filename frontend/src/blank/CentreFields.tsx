@@ -52,9 +52,7 @@ export function CentreFields({ blank, report, tryBlank }: Props) {
                     type="radio"
                     name="centre"
                     checked={one.kind === centre.kind}
-                    onChange={() =>
-                      tryBlank("Choose the centre", { centre: { kind: one.kind } as Blank["centre"] })
-                    }
+                    onChange={() => tryBlank("Choose the centre", { centre: { kind: one.kind } as Blank["centre"] })}
                   />{" "}
                   {NAMES[one.kind]}
                 </label>
@@ -67,8 +65,8 @@ export function CentreFields({ blank, report, tryBlank }: Props) {
           <tr className={centre.kind === "point" ? "current" : ""}>
             <td>
               <label>
-                <input type="radio" name="centre" checked={centre.kind === "point"} onChange={byHand} /> set
-                by hand: touch the stone, or type
+                <input type="radio" name="centre" checked={centre.kind === "point"} onChange={byHand} /> set by hand:
+                touch the stone, or type
               </label>
             </td>
             {centre.kind === "point" ? (
@@ -101,9 +99,7 @@ export function CentreFields({ blank, report, tryBlank }: Props) {
           titled
           value={lie.kind}
           options={LIES}
-          onChange={(kind) =>
-            tryBlank("Turn the blank", { lie: kind === "angle" ? { kind, degrees: 0 } : { kind } })
-          }
+          onChange={(kind) => tryBlank("Turn the blank", { lie: kind === "angle" ? { kind, degrees: 0 } : { kind } })}
         />
         {lie.kind === "angle" && (
           <NumberField
@@ -125,13 +121,7 @@ export function CentreFields({ blank, report, tryBlank }: Props) {
 function Place({ name, value, set }: { name: string; value: number; set: (mm: number) => void }) {
   return (
     <span style={{ display: "inline-block", width: 92 }}>
-      <LengthField
-        name={`Centre, ${name.toLowerCase()}`}
-        value={value}
-        least={-1000}
-        most={1000}
-        onChange={set}
-      />
+      <LengthField name={`Centre, ${name.toLowerCase()}`} value={value} least={-1000} most={1000} onChange={set} />
     </span>
   );
 }

@@ -16,9 +16,7 @@ interface Props {
 
 type Guides = Piece["guides"];
 
-const SPOKES = ["all", "every second", "first cross", "none"].map(
-  (name) => [name as Guides["spokes"], name] as const,
-);
+const SPOKES = ["all", "every second", "first cross", "none"].map((name) => [name as Guides["spokes"], name] as const);
 const TICKS = [
   ["0", "none"],
   ["4", "quarters"],
@@ -110,9 +108,7 @@ export function GuideFields({ session, piece, plan, report }: Props) {
               value={guides.boundary ?? 0}
               least={0}
               most={1000}
-              onChange={(across) =>
-                guide("Set the boundary circle", { boundary: across >= 5 ? across : null })
-              }
+              onChange={(across) => guide("Set the boundary circle", { boundary: across >= 5 ? across : null })}
             />
           )}
         </div>
@@ -178,8 +174,7 @@ function Steps({ guides, plan, onChange }: PartProps & { guides: Guides; plan: P
 
 function Circles({ piece, plan, onChange }: PartProps & { piece: Piece; plan: Plan }) {
   const { circles, at_rows: atRows } = piece.guides;
-  const used = (id: string) =>
-    piece.rows.some((row) => row.distance.kind === "guide" && row.distance.circle === id);
+  const used = (id: string) => piece.rows.some((row) => row.distance.kind === "guide" && row.distance.circle === id);
   const add = () => {
     const last = Math.max(...circles.map((circle) => circle.walk), 10);
     onChange("Add a guide circle", {
@@ -224,13 +219,7 @@ function Circles({ piece, plan, onChange }: PartProps & { piece: Piece; plan: Pl
             </Button>
           </span>
         ))}
-        <Button
-          size="xs"
-          variant="light"
-          style={{ alignSelf: "end" }}
-          disabled={circles.length >= 60}
-          onClick={add}
-        >
+        <Button size="xs" variant="light" style={{ alignSelf: "end" }} disabled={circles.length >= 60} onClick={add}>
           Add a circle
         </Button>
       </div>

@@ -45,8 +45,7 @@ export function MarkerTable({ report, marker, onChange }: Props) {
         </tbody>
       </table>
       <p className="small quiet">
-        Common practice. Take lines off only when the paint is dry, and try a marker on the base at the side
-        first.
+        Common practice. Take lines off only when the paint is dry, and try a marker on the base at the side first.
       </p>
     </section>
   );

@@ -58,13 +58,7 @@ export function OnTheStone({ session, piece, plan, view, width, height }: Props)
           report.centres.map((one) => {
             const place = at({ x: one.x - centre.x, y: one.y - centre.y });
             const chosen = one.kind === piece.blank.centre.kind;
-            return (
-              <path
-                key={one.kind}
-                className={chosen ? "centre-mark chosen" : "centre-mark"}
-                d={cross(place)}
-              />
-            );
+            return <path key={one.kind} className={chosen ? "centre-mark chosen" : "centre-mark"} d={cross(place)} />;
           })}
         {centre && <path className="centre-mark chosen" d={cross(at({ x: 0, y: 0 }))} />}
       </svg>

@@ -109,13 +109,7 @@ export function ReliefFields({ outline, relief, onChange }: Props) {
         </>
       )}
       {(relief.kind === "ball" || relief.kind === "egg") && (
-        <Choice
-          name="Poles"
-          titled
-          value={relief.poles}
-          options={POLES}
-          onChange={(poles) => set({ poles })}
-        />
+        <Choice name="Poles" titled value={relief.poles} options={POLES} onChange={(poles) => set({ poles })} />
       )}
     </>
   );

@@ -34,11 +34,7 @@ export const MEASURES: Record<OutlineKind, Measure[]> = {
   ],
   polygon: [wide("side", "Length of a side", "none")],
   heart: [wide("length", "Length", "down"), wide("width", "Width", "across")],
-  cross: [
-    wide("length", "Length", "down"),
-    wide("width", "Width", "across"),
-    wide("arm", "Width of the bars", "none"),
-  ],
+  cross: [wide("length", "Length", "down"), wide("width", "Width", "across"), wide("arm", "Width of the bars", "none")],
   leaf: [wide("length", "Length", "down"), wide("width", "Width", "across")],
   spoked: [],
   odd: [],

@@ -21,15 +21,9 @@ export function ColourField({ name, colour, label, titled, onChange }: Props) {
           aria-label={`${name}, colour`}
           defaultValue={colour}
           key={colour}
-          onBlur={(event) =>
-            event.target.value !== colour && onChange({ name: label, colour: event.target.value })
-          }
+          onBlur={(event) => event.target.value !== colour && onChange({ name: label, colour: event.target.value })}
         />
-        <TextField
-          name={`${name}, name`}
-          value={label}
-          onChange={(text) => onChange({ name: text, colour })}
-        />
+        <TextField name={`${name}, name`} value={label} onChange={(text) => onChange({ name: text, colour })} />
       </span>
     </span>
   );

@@ -114,13 +114,7 @@ function Ramps({ session, piece, plan }: Props) {
     <section aria-label="Ramps">
       <h2>Ramps</h2>
       {piece.ramps.map((ramp) => (
-        <RampFields
-          key={ramp.id}
-          piece={piece}
-          ramp={ramp}
-          colours={plan.ramps[ramp.id] ?? []}
-          change={change}
-        />
+        <RampFields key={ramp.id} piece={piece} ramp={ramp} colours={plan.ramps[ramp.id] ?? []} change={change} />
       ))}
       <Button size="xs" variant="light" onClick={add} disabled={piece.ramps.length >= 40}>
         Add a ramp
@@ -147,12 +141,7 @@ function RampFields({ piece, ramp, colours, change }: RampProps) {
         ))}
       </div>
       <div className="part-fields">
-        <TextField
-          name="Name of the ramp"
-          titled
-          value={ramp.name}
-          onChange={(name) => change(ramp.id, { name })}
-        />
+        <TextField name="Name of the ramp" titled value={ramp.name} onChange={(name) => change(ramp.id, { name })} />
         <NumberField
           name="Steps"
           titled
@@ -168,9 +157,7 @@ function RampFields({ piece, ramp, colours, change }: RampProps) {
             titled
             value={stop}
             options={paints}
-            onChange={(next) =>
-              change(ramp.id, { stops: ramp.stops.map((one, j) => (j === k ? next : one)) })
-            }
+            onChange={(next) => change(ramp.id, { stops: ramp.stops.map((one, j) => (j === k ? next : one)) })}
           />
         ))}
       </div>

@@ -6,10 +6,7 @@ export interface Differences<T> {
   others: T[];
 }
 
-export function differences<T extends { id: string }>(
-  own: readonly T[],
-  stock: readonly T[],
-): Differences<T> {
+export function differences<T extends { id: string }>(own: readonly T[], stock: readonly T[]): Differences<T> {
   const mine = new Map(own.map((one) => [one.id, JSON.stringify(sorted(one))]));
   return {
     changed: stock.filter((one) => mine.has(one.id) && mine.get(one.id) !== JSON.stringify(sorted(one))),

@@ -114,8 +114,7 @@ function Earlier({ id, revision, onBringBack }: EarlierProps) {
   const path = { params: { path: { ident: id, revision: revision.id } } };
   const old = useQuery({
     queryKey: ["revision", id, revision.id],
-    queryFn: async () =>
-      (await need(client.GET("/api/documents/{ident}/revisions/{revision}", path))) as Piece,
+    queryFn: async () => (await need(client.GET("/api/documents/{ident}/revisions/{revision}", path))) as Piece,
   }).data;
   const plan = usePlan(old, revision.edit).data;
   if (!old || !plan) return <div className="past-stone" />;

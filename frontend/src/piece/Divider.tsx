@@ -27,8 +27,7 @@ export function Divider({ name, upright, value, onMove }: Props) {
       onKeyDown={key}
       onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
       onPointerMove={(event) => {
-        if (event.currentTarget.hasPointerCapture(event.pointerId))
-          onMove(upright ? event.movementX : event.movementY);
+        if (event.currentTarget.hasPointerCapture(event.pointerId)) onMove(upright ? event.movementX : event.movementY);
       }}
     />
   );

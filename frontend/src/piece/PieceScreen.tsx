@@ -172,9 +172,7 @@ function DotNote({ piece, plan, dot }: { piece: Piece; plan: Plan; dot: number }
   const trim = plan.dots.trim[dot]!;
   const member = row.pattern[plan.dots.place[dot]! % row.pattern.length];
   const tool =
-    row.fit === "size"
-      ? "fitted size"
-      : (piece.tools.find((one) => one.id === member?.tool)?.name ?? "free size");
+    row.fit === "size" ? "fitted size" : (piece.tools.find((one) => one.id === member?.tool)?.name ?? "free size");
   const shade = row.shades[plan.dots.place[dot]! % row.shades.length];
   return (
     <span className="figures">
@@ -182,8 +180,8 @@ function DotNote({ piece, plan, dot }: { piece: Piece; plan: Plan; dot: number }
       {spokenLength(2 * plan.dots.r[dot]!, units)},{" "}
       {trim < 0 ? tool : trimWord(flatTrims(row.trims as Trim[])[trim]!, units)},{" "}
       {trim < 0 ? shade && shadeName(shade, piece) : plan.shades[plan.dots.shade[dot]!]?.name},{" "}
-      {spokenLength(plan.dots.walk[dot]!, units, "distance")} from the centre, painted{" "}
-      {plan.dots.hand[dot]! + 1} of {planned.painted}
+      {spokenLength(plan.dots.walk[dot]!, units, "distance")} from the centre, painted {plan.dots.hand[dot]! + 1} of{" "}
+      {planned.painted}
     </span>
   );
 }

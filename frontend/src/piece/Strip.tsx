@@ -25,12 +25,7 @@ export function Strip({ session, piece }: { session: Session; piece: Piece }) {
       <UndoRedo ledger={session.ledger} />
       <Kept ledger={session.ledger} />
       <span className="grow" />
-      <Button
-        component={Link}
-        href={`/piece/${ident}/past`}
-        variant="subtle"
-        leftSection={<IconHistory size={17} />}
-      >
+      <Button component={Link} href={`/piece/${ident}/past`} variant="subtle" leftSection={<IconHistory size={17} />}>
         Past
       </Button>
       <Button component={Link} href={`/piece/${ident}/print`} leftSection={<IconPrinter size={17} />}>

@@ -21,18 +21,13 @@ export function VerdictLine({ session, piece, plan, problem, shown }: Props) {
   const [open, setOpen] = useState(false);
   const count = plan.verdicts.length;
   const slack =
-    plan.totals.left > 0.05 &&
-    plan.verdicts.some((one) => one.remedies.some((r) => r.action === "spread slack"));
+    plan.totals.left > 0.05 && plan.verdicts.some((one) => one.remedies.some((r) => r.action === "spread slack"));
   return (
     <section className="verdicts" aria-label="Verdicts">
       <Collapse expanded={open && count > 0}>
         <ul className="verdict-list">
           {plan.verdicts.map((verdict) => (
-            <Finding
-              key={verdict.key}
-              {...{ session, piece, verdict, units }}
-              shown={shown === verdict.key}
-            />
+            <Finding key={verdict.key} {...{ session, piece, verdict, units }} shown={shown === verdict.key} />
           ))}
         </ul>
       </Collapse>
@@ -47,12 +42,7 @@ export function VerdictLine({ session, piece, plan, problem, shown }: Props) {
           </Button>
         )}
         {count > 0 && (
-          <Button
-            size="xs"
-            variant={open ? "filled" : "default"}
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
-          >
+          <Button size="xs" variant={open ? "filled" : "default"} aria-expanded={open} onClick={() => setOpen(!open)}>
             {count === 1 ? "1 verdict" : `${count} verdicts`}
           </Button>
         )}
@@ -114,12 +104,7 @@ function Finding({ session, verdict, units, shown }: FindingProps) {
         )}
         {!accepted &&
           verdict.remedies.map((remedy) => (
-            <Button
-              key={remedy.label}
-              size="compact-xs"
-              variant="light"
-              onClick={() => void session.remedy(remedy)}
-            >
+            <Button key={remedy.label} size="compact-xs" variant="light" onClick={() => void session.remedy(remedy)}>
               {remedy.label}
             </Button>
           ))}
@@ -128,12 +113,7 @@ function Finding({ session, verdict, units, shown }: FindingProps) {
             Take back
           </Button>
         ) : (
-          <Button
-            size="compact-xs"
-            variant="subtle"
-            aria-expanded={accepting}
-            onClick={() => setAccepting(!accepting)}
-          >
+          <Button size="compact-xs" variant="subtle" aria-expanded={accepting} onClick={() => setAccepting(!accepting)}>
             Accept…
           </Button>
         )}
@@ -143,11 +123,7 @@ function Finding({ session, verdict, units, shown }: FindingProps) {
           className="verdict-reason"
           onSubmit={(event) => {
             event.preventDefault();
-            accept(
-              session,
-              verdict.key,
-              String(new FormData(event.currentTarget).get("reason") ?? "").trim(),
-            );
+            accept(session, verdict.key, String(new FormData(event.currentTarget).get("reason") ?? "").trim());
             setAccepting(false);
           }}
         >

@@ -23,17 +23,11 @@ export function withRow(piece: Piece, index: number, part: Partial<Row>): Piece 
 }
 
 /** Changes to the row's trims, found by their path of places. */
-export function withTrims(
-  trims: readonly Trim[],
-  path: readonly number[],
-  change: (list: Trim[]) => Trim[],
-): Trim[] {
+export function withTrims(trims: readonly Trim[], path: readonly number[], change: (list: Trim[]) => Trim[]): Trim[] {
   const [first, ...rest] = path;
   if (first === undefined) return change([...trims]);
   return trims.map((trim, k) =>
-    k === first && "trims" in trim
-      ? ({ ...trim, trims: withTrims(trim.trims as Trim[], rest, change) } as Trim)
-      : trim,
+    k === first && "trims" in trim ? ({ ...trim, trims: withTrims(trim.trims as Trim[], rest, change) } as Trim) : trim,
   );
 }
 

@@ -96,9 +96,7 @@ export class Ledger<T extends StudioDocument> {
     const { place } = this.store.getState();
     if (!place) return;
     const body = { edit: place.head, reason };
-    await need(
-      client.POST("/api/documents/{ident}/revisions", { params: { path: { ident: this.ident } }, body }),
-    );
+    await need(client.POST("/api/documents/{ident}/revisions", { params: { path: { ident: this.ident } }, body }));
   }
 
   /** Cut a revision on leaving; the request outlives the page. */

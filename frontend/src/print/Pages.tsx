@@ -6,17 +6,13 @@ const MARGIN = 10;
 const FOOT = 30;
 
 export function Pages({ guide, paper }: { guide: GuidePreview; paper: string }) {
-  const picture = useMemo(
-    () => URL.createObjectURL(new Blob([guide.svg], { type: "image/svg+xml" })),
-    [guide.svg],
-  );
+  const picture = useMemo(() => URL.createObjectURL(new Blob([guide.svg], { type: "image/svg+xml" })), [guide.svg]);
   useEffect(() => () => URL.revokeObjectURL(picture), [picture]);
   const side = Number(/width="([\d.]+)mm"/.exec(guide.svg)?.[1] ?? 0);
   const left = Math.min(...guide.pages.map((page) => page.left), -side / 2) - MARGIN - 4;
   const top = Math.min(...guide.pages.map((page) => page.top), -side / 2) - MARGIN - 4;
   const right = Math.max(...guide.pages.map((page) => page.left + guide.window_width), side / 2) + MARGIN + 4;
-  const low =
-    Math.max(...guide.pages.map((page) => page.top + guide.window_height), side / 2) + MARGIN + FOOT + 4;
+  const low = Math.max(...guide.pages.map((page) => page.top + guide.window_height), side / 2) + MARGIN + FOOT + 4;
   const many = guide.pages.length > 1;
   return (
     <figure className="pages">

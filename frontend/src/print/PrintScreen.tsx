@@ -143,9 +143,7 @@ function Files({ piece }: { piece: Piece }) {
             variant="default"
             justify="start"
             onClick={() =>
-              void download(`/api/files/${kind}`, { piece }, fileName(piece, "piece", kind)).catch(
-                tellProblem,
-              )
+              void download(`/api/files/${kind}`, { piece }, fileName(piece, "piece", kind)).catch(tellProblem)
             }
           >
             {name}

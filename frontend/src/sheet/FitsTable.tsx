@@ -18,9 +18,7 @@ export function FitsTable({ session, piece, row, index, mark }: RowProps) {
   if (!query.data) return <p className="small quiet">Reckoning what fits…</p>;
   if (query.data.length === 0)
     return (
-      <p className="small quiet">
-        No size of the kit fits here with this gap. Try a smaller gap or another distance.
-      </p>
+      <p className="small quiet">No size of the kit fits here with this gap. Try a smaller gap or another distance.</p>
     );
   const use = (alternative: Alternative) =>
     session.edit("Use what fits", (now) => withChanges(now, alternative.changes), row.id);

@@ -58,19 +58,17 @@ function CountField(props: RowProps) {
   };
   return (
     <>
-      <span style={{ width: 66 }}>
-        <NumberField
-          name="Repeats"
-          titled
-          value={repeats}
-          least={1}
-          most={2000}
-          onChange={(value) => set(value, now === "fixed" ? "fixed" : "follows")}
-        />
-      </span>
-      <span style={{ width: 128 }}>
-        <Choice name="Counted" titled value={now} options={rules} onChange={(rule) => set(repeats, rule)} />
-      </span>
+      <NumberField
+        width={66}
+        name="Repeats"
+        titled
+        value={repeats}
+        least={1}
+        most={2000}
+        onChange={(value) => set(value, now === "fixed" ? "fixed" : "follows")}
+      />
+
+      <Choice width={128} name="Counted" titled value={now} options={rules} onChange={(rule) => set(repeats, rule)} />
     </>
   );
 }
@@ -88,32 +86,32 @@ function MemberFields(props: RowProps & { member: Member; place: number }) {
   const fitted = row.fit === "size" ? planned?.diameters[place] : undefined;
   return (
     <>
-      <span style={{ width: 86 }}>
-        <LengthField
-          name={`${title} size`}
-          titled
-          value={fitted ?? member.diameter}
-          least={0.2}
-          most={60}
-          onChange={(diameter) => set({ ...member, diameter, tool: toolFor(piece, diameter, member.tool) })}
-        />
-      </span>
-      <span style={{ width: 158 }}>
-        <Choice
-          name={`${title} made with`}
-          titled
-          value={row.fit === "size" ? "fit" : member.tool ? `${member.tool} ${member.diameter}` : "free"}
-          options={toolOptions(piece, member, (mm) => lengthText(mm, units, "dot"))}
-          onChange={(value) => {
-            if (value === "fit") changeRow(props, "Fit the size", { fit: "size" });
-            else if (value === "free") set({ ...member, diameter: fitted ?? member.diameter, tool: null });
-            else {
-              const [tool, diameter] = value.split(" ");
-              set({ ...member, tool: tool!, diameter: Number(diameter) });
-            }
-          }}
-        />
-      </span>
+      <LengthField
+        width={86}
+        name={`${title} size`}
+        titled
+        value={fitted ?? member.diameter}
+        least={0.2}
+        most={60}
+        onChange={(diameter) => set({ ...member, diameter, tool: toolFor(piece, diameter, member.tool) })}
+      />
+
+      <Choice
+        width={158}
+        name={`${title} made with`}
+        titled
+        value={row.fit === "size" ? "fit" : member.tool ? `${member.tool} ${member.diameter}` : "free"}
+        options={toolOptions(piece, member, (mm) => lengthText(mm, units, "dot"))}
+        onChange={(value) => {
+          if (value === "fit") changeRow(props, "Fit the size", { fit: "size" });
+          else if (value === "free") set({ ...member, diameter: fitted ?? member.diameter, tool: null });
+          else {
+            const [tool, diameter] = value.split(" ");
+            set({ ...member, tool: tool!, diameter: Number(diameter) });
+          }
+        }}
+      />
+
       <FormFields {...props} title={title} set={set} />
       {row.pattern.length > 1 && (
         <ActionIcon
@@ -149,36 +147,35 @@ function FormFields({ member, title, set, row, piece, ramps }: FormProps) {
   const shaped = member.form !== "dot" && member.form !== "blank";
   return (
     <>
-      <span style={{ width: 96 }}>
-        <Choice
-          name={`${title} is`}
-          titled
-          value={member.form}
-          options={FORMS}
-          onChange={(form) => set({ ...member, form, length: member.length ?? member.diameter * 2 })}
-        />
-      </span>
+      <Choice
+        width={96}
+        name={`${title} is`}
+        titled
+        value={member.form}
+        options={FORMS}
+        onChange={(form) => set({ ...member, form, length: member.length ?? member.diameter * 2 })}
+      />
+
       {shaped && (
         <>
-          <span style={{ width: 86 }}>
-            <LengthField
-              name={`${title} length`}
-              titled
-              value={member.length ?? member.diameter * 2}
-              least={0.2}
-              most={120}
-              onChange={(length) => set({ ...member, length })}
-            />
-          </span>
-          <span style={{ width: 110 }}>
-            <Choice
-              name={`${title} points`}
-              titled
-              value={member.lies}
-              options={LIES}
-              onChange={(lies) => set({ ...member, lies })}
-            />
-          </span>
+          <LengthField
+            width={86}
+            name={`${title} length`}
+            titled
+            value={member.length ?? member.diameter * 2}
+            least={0.2}
+            most={120}
+            onChange={(length) => set({ ...member, length })}
+          />
+
+          <Choice
+            width={110}
+            name={`${title} points`}
+            titled
+            value={member.lies}
+            options={LIES}
+            onChange={(lies) => set({ ...member, lies })}
+          />
         </>
       )}
       {row.pattern.length > 1 && member.form !== "blank" && (
@@ -235,11 +232,7 @@ function toolName(piece: Piece, member: Member): string {
 }
 
 /** The tool that makes this size, the present one if it does. */
-export function toolFor(
-  piece: Piece,
-  diameter: number,
-  present: Row["pattern"][number]["tool"],
-): string | null {
+export function toolFor(piece: Piece, diameter: number, present: Row["pattern"][number]["tool"]): string | null {
   const makes = piece.tools.filter((tool) => tool.dots.some((dot) => Math.abs(dot - diameter) < 1e-6));
   return (makes.find((tool) => tool.id === present) ?? makes[0])?.id ?? null;
 }

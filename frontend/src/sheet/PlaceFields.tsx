@@ -32,54 +32,50 @@ export function PlaceFields(props: RowProps) {
   };
   return (
     <>
-      <span style={{ width: 136 }}>
-        <Choice name="Start" titled value={row.start.kind} options={STARTS} onChange={setStart} />
-      </span>
+      <Choice width={136} name="Start" titled value={row.start.kind} options={STARTS} onChange={setStart} />
+
       {row.start.kind === "angle" && (
-        <span style={{ width: 84 }}>
-          <NumberField
-            name="Angle"
-            titled
-            decimals
-            unit="°"
-            value={row.start.degrees}
-            least={-360}
-            most={360}
-            onChange={(degrees) => changeRow(props, "Set the start", { start: { kind: "angle", degrees } })}
-          />
-        </span>
-      )}
-      <span style={{ width: 82 }}>
-        <LengthField
-          name="Gap"
+        <NumberField
+          width={84}
+          name="Angle"
           titled
-          value={row.gap}
-          least={0}
-          most={20}
-          onChange={(gap) => changeRow(props, "Set the gap", { gap })}
+          decimals
+          unit="°"
+          value={row.start.degrees}
+          least={-360}
+          most={360}
+          onChange={(degrees) => changeRow(props, "Set the start", { start: { kind: "angle", degrees } })}
         />
-      </span>
+      )}
+      <LengthField
+        width={82}
+        name="Gap"
+        titled
+        value={row.gap}
+        least={0}
+        most={20}
+        onChange={(gap) => changeRow(props, "Set the gap", { gap })}
+      />
+
       {props.closed && (
-        <span style={{ width: 104 }}>
-          <Choice
-            name="Half"
-            titled
-            value={row.half}
-            options={HALVES}
-            onChange={(half) => changeRow(props, "Choose the half", { half })}
-          />
-        </span>
+        <Choice
+          width={104}
+          name="Half"
+          titled
+          value={row.half}
+          options={HALVES}
+          onChange={(half) => changeRow(props, "Choose the half", { half })}
+        />
       )}
       {row.pattern.length > 1 && (
-        <span style={{ width: 118 }}>
-          <Choice
-            name="Spacing"
-            titled
-            value={row.spacing}
-            options={SPACINGS}
-            onChange={(spacing) => changeRow(props, "Set the spacing", { spacing })}
-          />
-        </span>
+        <Choice
+          width={118}
+          name="Spacing"
+          titled
+          value={row.spacing}
+          options={SPACINGS}
+          onChange={(spacing) => changeRow(props, "Set the spacing", { spacing })}
+        />
       )}
     </>
   );
@@ -106,53 +102,44 @@ export function DistanceFields(props: RowProps) {
         ...circles,
       ];
   const now =
-    row.fit === "distance"
-      ? "fit"
-      : row.distance.kind === "guide"
-        ? `guide ${row.distance.circle}`
-        : row.distance.kind;
+    row.fit === "distance" ? "fit" : row.distance.kind === "guide" ? `guide ${row.distance.circle}` : row.distance.kind;
   const unfit = row.fit === "distance" ? null : row.fit;
   const set = (distance: Row["distance"]) => changeRow(props, "Set the distance", { distance, fit: unfit });
   const choose = (value: string) => {
     if (value === "fit") changeRow(props, "Fit the distance", { fit: "distance" });
     else if (value === "nested") set({ kind: "nested" });
     else if (value === "walk") set({ kind: "walk", walk: planned?.walk ?? 0 });
-    else if (value === "edge")
-      set({ kind: "edge", inward: planned?.depth ?? Math.max(rim - (planned?.walk ?? 0), 0) });
+    else if (value === "edge") set({ kind: "edge", inward: planned?.depth ?? Math.max(rim - (planned?.walk ?? 0), 0) });
     else set({ kind: "guide", circle: value.slice("guide ".length) });
   };
-  const typed =
-    row.distance.kind === "walk" && row.fit !== "distance" ? row.distance.walk : (planned?.walk ?? 0);
+  const typed = row.distance.kind === "walk" && row.fit !== "distance" ? row.distance.walk : (planned?.walk ?? 0);
   return (
     <>
-      <span style={{ width: 150 }}>
-        <Choice name="Distance" titled value={now} options={options} onChange={choose} />
-      </span>
+      <Choice width={150} name="Distance" titled value={now} options={options} onChange={choose} />
+
       {row.distance.kind === "edge" && row.fit !== "distance" ? (
-        <span style={{ width: 92 }}>
-          <LengthField
-            name="In from the edge"
-            titled
-            kind="distance"
-            value={row.distance.inward}
-            least={0}
-            most={1000}
-            onChange={(inward) => set({ kind: "edge", inward })}
-          />
-        </span>
+        <LengthField
+          width={92}
+          name="In from the edge"
+          titled
+          kind="distance"
+          value={row.distance.inward}
+          least={0}
+          most={1000}
+          onChange={(inward) => set({ kind: "edge", inward })}
+        />
       ) : (
         !inset && (
-          <span style={{ width: 92 }}>
-            <LengthField
-              name="Walk distance"
-              titled
-              kind="distance"
-              value={typed}
-              least={0}
-              most={1000}
-              onChange={(walk) => set({ kind: "walk", walk })}
-            />
-          </span>
+          <LengthField
+            width={92}
+            name="Walk distance"
+            titled
+            kind="distance"
+            value={typed}
+            least={0}
+            most={1000}
+            onChange={(walk) => set({ kind: "walk", walk })}
+          />
         )
       )}
     </>

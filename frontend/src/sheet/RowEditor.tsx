@@ -46,12 +46,7 @@ export function RowEditor(props: RowProps) {
       <ShadeFields {...props} />
       <Trims {...props} />
       <div className="row-actions">
-        <Button
-          size="xs"
-          variant={fits ? "filled" : "default"}
-          aria-expanded={fits}
-          onClick={() => setFits(!fits)}
-        >
+        <Button size="xs" variant={fits ? "filled" : "default"} aria-expanded={fits} onClick={() => setFits(!fits)}>
           What fits here?
         </Button>
         <span className="grow" />
@@ -63,11 +58,7 @@ export function RowEditor(props: RowProps) {
           </ActionIcon>
         </Tooltip>
         <Tooltip label="Remove (Delete)">
-          <ActionIcon
-            variant="subtle"
-            aria-label={`Remove ${name}`}
-            onClick={() => removeRow(session, index)}
-          >
+          <ActionIcon variant="subtle" aria-label={`Remove ${name}`} onClick={() => removeRow(session, index)}>
             <IconTrash size={17} />
           </ActionIcon>
         </Tooltip>

@@ -39,8 +39,7 @@ type Kind = (typeof TRACKS)[number][0];
 export function TrackFields(props: RowProps) {
   const { row, planned, rim } = props;
   const file = useRef<HTMLInputElement>(null);
-  const set = (track: Track, part: Partial<Row> = {}) =>
-    changeRow(props, "Choose the track", { track, ...part });
+  const set = (track: Track, part: Partial<Row> = {}) => changeRow(props, "Choose the track", { track, ...part });
   const choose = (kind: Kind) => {
     if (kind === "path") file.current?.click();
     else set(begun(kind, planned?.walk ?? rim / 2), FIRST[kind] ?? {});
@@ -56,9 +55,8 @@ export function TrackFields(props: RowProps) {
   };
   return (
     <>
-      <span style={{ width: 158 }}>
-        <Choice name="Track" titled value={row.track.kind as Kind} options={TRACKS} onChange={choose} />
-      </span>
+      <Choice width={158} name="Track" titled value={row.track.kind as Kind} options={TRACKS} onChange={choose} />
+
       <input
         ref={file}
         type="file"
@@ -116,151 +114,131 @@ function Measures({ set, ...props }: RowProps & { set: (track: Track) => void })
   switch (track.kind) {
     case "ring":
       return (
-        <span style={{ width: 150 }}>
-          <Choice
-            name="At the border"
-            titled
-            value={track.beyond}
-            options={BEYOND}
-            onChange={(beyond) => set({ ...track, beyond })}
-          />
-        </span>
+        <Choice
+          width={150}
+          name="At the border"
+          titled
+          value={track.beyond}
+          options={BEYOND}
+          onChange={(beyond) => set({ ...track, beyond })}
+        />
       );
     case "line":
       return (
         <>
-          <Small>
-            <NumberField
-              name="Lines"
-              titled
-              value={track.lines}
-              least={1}
-              most={200}
-              onChange={(lines) => set({ ...track, lines })}
-            />
-          </Small>
-          <Small>
-            <LengthField
-              name="Apart"
-              titled
-              value={track.spacing}
-              least={0.5}
-              most={1000}
-              onChange={(spacing) => set({ ...track, spacing })}
-            />
-          </Small>
-          <Small>
-            <NumberField
-              name="Slant"
-              titled
-              decimals
-              unit="°"
-              value={track.angle}
-              least={-360}
-              most={360}
-              onChange={(angle) => set({ ...track, angle })}
-            />
-          </Small>
+          <NumberField
+            width={88}
+            name="Lines"
+            titled
+            value={track.lines}
+            least={1}
+            most={200}
+            onChange={(lines) => set({ ...track, lines })}
+          />
+          <LengthField
+            width={88}
+            name="Apart"
+            titled
+            value={track.spacing}
+            least={0.5}
+            most={1000}
+            onChange={(spacing) => set({ ...track, spacing })}
+          />
+          <NumberField
+            width={88}
+            name="Slant"
+            titled
+            decimals
+            unit="°"
+            value={track.angle}
+            least={-360}
+            most={360}
+            onChange={(angle) => set({ ...track, angle })}
+          />
         </>
       );
     case "arc":
       return (
         <>
-          <Small>
-            <LengthField
-              name="From circle"
-              titled
-              kind="distance"
-              value={track.start}
-              least={0}
-              most={1000}
-              onChange={(start) => set({ ...track, start })}
-            />
-          </Small>
-          <Small>
-            <LengthField
-              name="To circle"
-              titled
-              kind="distance"
-              value={track.end}
-              least={0}
-              most={1000}
-              onChange={(end) => set({ ...track, end })}
-            />
-          </Small>
-          <Small>
-            <NumberField
-              name="Segments on"
-              titled
-              decimals
-              value={track.across}
-              least={0}
-              most={64}
-              onChange={(across) => set({ ...track, across })}
-            />
-          </Small>
-          <Small>
-            <LengthField
-              name="Bulge"
-              titled
-              value={track.bulge}
-              least={-500}
-              most={500}
-              onChange={(bulge) => set({ ...track, bulge })}
-            />
-          </Small>
-          <Every
-            every={track.every}
-            mirrored={track.mirrored}
-            least={1}
-            set={(part) => set({ ...track, ...part })}
+          <LengthField
+            width={88}
+            name="From circle"
+            titled
+            kind="distance"
+            value={track.start}
+            least={0}
+            most={1000}
+            onChange={(start) => set({ ...track, start })}
           />
+          <LengthField
+            width={88}
+            name="To circle"
+            titled
+            kind="distance"
+            value={track.end}
+            least={0}
+            most={1000}
+            onChange={(end) => set({ ...track, end })}
+          />
+          <NumberField
+            width={88}
+            name="Segments on"
+            titled
+            decimals
+            value={track.across}
+            least={0}
+            most={64}
+            onChange={(across) => set({ ...track, across })}
+          />
+          <LengthField
+            width={88}
+            name="Bulge"
+            titled
+            value={track.bulge}
+            least={-500}
+            most={500}
+            onChange={(bulge) => set({ ...track, bulge })}
+          />
+          <Every every={track.every} mirrored={track.mirrored} least={1} set={(part) => set({ ...track, ...part })} />
         </>
       );
     case "path":
       return (
-        <Every
-          every={track.every}
-          mirrored={track.mirrored}
-          least={0}
-          set={(part) => set({ ...track, ...part })}
-        />
+        <Every every={track.every} mirrored={track.mirrored} least={0} set={(part) => set({ ...track, ...part })} />
       );
     case "corner":
       return (
-        <Small>
-          <LengthField
-            name="In from the corner"
-            titled
-            value={track.inward}
-            least={0}
-            most={1000}
-            onChange={(inward) => set({ ...track, inward })}
-          />
-        </Small>
+        <LengthField
+          width={88}
+          name="In from the corner"
+          titled
+          value={track.inward}
+          least={0}
+          most={1000}
+          onChange={(inward) => set({ ...track, inward })}
+        />
       );
     case "gaps":
       return (
         <>
-          <span style={{ width: 160 }}>
-            <Choice
-              name="Fill with"
-              titled
-              value={track.sizes}
-              options={FILLS}
-              onChange={(sizes) => set({ ...track, sizes })}
-            />
-          </span>
-          <Small>
-            <LengthField
-              name="Smallest"
-              titled
-              value={track.least}
-              least={0.2}
-              most={60}
-              onChange={(least) => set({ ...track, least })}
-            />
-          </Small>
+          <Choice
+            width={160}
+            name="Fill with"
+            titled
+            value={track.sizes}
+            options={FILLS}
+            onChange={(sizes) => set({ ...track, sizes })}
+          />
+
+          <LengthField
+            width={88}
+            name="Smallest"
+            titled
+            value={track.least}
+            least={0.2}
+            most={60}
+            onChange={(least) => set({ ...track, least })}
+          />
           <GapsOf {...props} rows={track.rows} onChange={(rows) => set({ ...track, rows })} />
         </>
       );
@@ -279,22 +257,17 @@ interface EveryProps {
 function Every({ every, mirrored, least, set }: EveryProps) {
   return (
     <>
-      <Small>
-        <NumberField
-          name="Every … segments"
-          titled
-          value={every}
-          least={least}
-          most={64}
-          onChange={(next) => set({ every: next })}
-        />
-      </Small>
+      <NumberField
+        width={88}
+        name="Every … segments"
+        titled
+        value={every}
+        least={least}
+        most={64}
+        onChange={(next) => set({ every: next })}
+      />
       <label style={{ alignSelf: "end", paddingBottom: 4 }}>
-        <input
-          type="checkbox"
-          checked={mirrored}
-          onChange={(event) => set({ mirrored: event.target.checked })}
-        />{" "}
+        <input type="checkbox" checked={mirrored} onChange={(event) => set({ mirrored: event.target.checked })} />{" "}
         mirrored
       </label>
     </>
@@ -302,12 +275,7 @@ function Every({ every, mirrored, least, set }: EveryProps) {
 }
 
 /** Which rows' gaps are filled: all of them, or those chosen. */
-function GapsOf({
-  piece,
-  row,
-  rows,
-  onChange,
-}: RowProps & { rows: string[]; onChange: (rows: string[]) => void }) {
+function GapsOf({ piece, row, rows, onChange }: RowProps & { rows: string[]; onChange: (rows: string[]) => void }) {
   const before = piece.rows.slice(
     0,
     piece.rows.findIndex((one) => one.id === row.id),
@@ -341,46 +309,38 @@ function GroupFields(props: RowProps) {
   const set = (next: Row["group"]) => changeRow(props, "Choose the group", { group: next });
   return (
     <>
-      <span style={{ width: 124 }}>
-        <Choice
-          name="At each place"
-          titled
-          value={group?.kind ?? "none"}
-          options={GROUPS}
-          onChange={(kind) =>
-            set(kind === "none" ? null : { kind, count: group?.count ?? 3, falls: group?.falls ?? 0 })
-          }
-        />
-      </span>
+      <Choice
+        width={124}
+        name="At each place"
+        titled
+        value={group?.kind ?? "none"}
+        options={GROUPS}
+        onChange={(kind) => set(kind === "none" ? null : { kind, count: group?.count ?? 3, falls: group?.falls ?? 0 })}
+      />
+
       {group && (group.kind === "line" || group.kind === "fan") && (
-        <Small>
-          <NumberField
-            name="Dots each"
-            titled
-            value={group.count}
-            least={2}
-            most={12}
-            onChange={(count) => set({ ...group, count })}
-          />
-        </Small>
+        <NumberField
+          width={88}
+          name="Dots each"
+          titled
+          value={group.count}
+          least={2}
+          most={12}
+          onChange={(count) => set({ ...group, count })}
+        />
       )}
       {group?.kind === "line" && (
-        <Small>
-          <NumberField
-            name="Smaller by"
-            titled
-            unit="%"
-            value={Math.round(group.falls * 100)}
-            least={0}
-            most={60}
-            onChange={(falls) => set({ ...group, falls: falls / 100 })}
-          />
-        </Small>
+        <NumberField
+          width={88}
+          name="Smaller by"
+          titled
+          unit="%"
+          value={Math.round(group.falls * 100)}
+          least={0}
+          most={60}
+          onChange={(falls) => set({ ...group, falls: falls / 100 })}
+        />
       )}
     </>
   );
-}
-
-function Small({ children }: { children: React.ReactNode }) {
-  return <span style={{ width: 88 }}>{children}</span>;
 }

@@ -13,8 +13,7 @@ export function TrimFits({ session, piece, index, row, number }: RowProps & { nu
   });
   if (query.error) return <p className="row-noroom">{query.error.message}</p>;
   if (!query.data) return <p className="small quiet">Reckoning what fits…</p>;
-  if (query.data.length === 0)
-    return <p className="small quiet">No dot of the kit is small enough for this trim.</p>;
+  if (query.data.length === 0) return <p className="small quiet">No dot of the kit is small enough for this trim.</p>;
   return (
     <table className="plain fits" aria-label={`What fits in trim ${number + 1}`}>
       <thead>
@@ -43,9 +42,7 @@ export function TrimFits({ session, piece, index, row, number }: RowProps & { nu
                   type="button"
                   className="chip square"
                   aria-label={`Use ${one.label} in the trim`}
-                  onClick={() =>
-                    session.edit("Use what fits", (now) => withChanges(now, one.changes), row.id)
-                  }
+                  onClick={() => session.edit("Use what fits", (now) => withChanges(now, one.changes), row.id)}
                 >
                   Use
                 </button>

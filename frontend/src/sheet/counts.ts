@@ -13,8 +13,7 @@ export function repeatsOf(count: Count, segments: number): number {
 export function asCount(repeats: number, segments: number, fixed: boolean): Count {
   if (!fixed && repeats % segments === 0 && repeats / segments <= 100)
     return { kind: "per_segment", repeats: repeats / segments, segments: 1 };
-  if (!fixed && segments % repeats === 0)
-    return { kind: "per_segment", repeats: 1, segments: segments / repeats };
+  if (!fixed && segments % repeats === 0) return { kind: "per_segment", repeats: 1, segments: segments / repeats };
   return { kind: "absolute", repeats };
 }
 

@@ -4,7 +4,6 @@ import type { Piece, Plan, Shade } from "../api/types";
 export type RampColours = Plan["ramps"];
 
 export function shadeColour(shade: Shade, piece: Piece, ramps: RampColours): string {
-  if (shade.kind === "paint")
-    return piece.paints.find((paint) => paint.id === shade.paint)?.colour ?? "#888888";
+  if (shade.kind === "paint") return piece.paints.find((paint) => paint.id === shade.paint)?.colour ?? "#888888";
   return ramps[shade.ramp]?.[shade.step - 1] ?? "#888888";
 }

@@ -41,13 +41,10 @@ export function startWord(row: Row): string {
 export function distanceWord(row: Row, planned: PlanRow | undefined, units: Units): string {
   if (planned?.noroom) return "no room";
   const at = planned ? lengthText(planned.walk, units, "distance") : "";
-  if (row.track.kind === "inset")
-    return planned?.depth != null ? `in ${lengthText(planned.depth, units, "dot")}` : at;
+  if (row.track.kind === "inset") return planned?.depth != null ? `in ${lengthText(planned.depth, units, "dot")}` : at;
   if (row.track.kind !== "ring") return at;
   if (row.fit === "distance") return `fit ${at}`;
-  return { nested: `nested ${at}`, walk: `at ${at}`, guide: `circle ${at}`, edge: `edge ${at}` }[
-    row.distance.kind
-  ];
+  return { nested: `nested ${at}`, walk: `at ${at}`, guide: `circle ${at}`, edge: `edge ${at}` }[row.distance.kind];
 }
 
 export function sizeWord(row: Row, planned: PlanRow | undefined, units: Units): string {
@@ -56,14 +53,11 @@ export function sizeWord(row: Row, planned: PlanRow | undefined, units: Units): 
 }
 
 export function toolWord(row: Row, piece: Piece): string {
-  const names = row.pattern.map(
-    (member) => piece.tools.find((tool) => tool.id === member.tool)?.name ?? "any tool",
-  );
+  const names = row.pattern.map((member) => piece.tools.find((tool) => tool.id === member.tool)?.name ?? "any tool");
   return [...new Set(names)].join(", ");
 }
 
 export function shadeName(shade: Shade, piece: Piece): string {
-  if (shade.kind === "paint")
-    return piece.paints.find((paint) => paint.id === shade.paint)?.name ?? shade.paint;
+  if (shade.kind === "paint") return piece.paints.find((paint) => paint.id === shade.paint)?.name ?? shade.paint;
   return `${piece.ramps.find((ramp) => ramp.id === shade.ramp)?.name ?? shade.ramp} ${shade.step}`;
 }

@@ -80,16 +80,7 @@ export function Spoke({ session, plan, piece, row }: Props) {
               fill={dome.colour}
             />
           ))}
-          <Gaps
-            plan={plan}
-            piece={piece}
-            row={row}
-            px={px}
-            shown={shown}
-            base={base}
-            units={units}
-            half={half}
-          />
+          <Gaps plan={plan} piece={piece} row={row} px={px} shown={shown} base={base} units={units} half={half} />
         </svg>
       )}
     </div>
@@ -171,12 +162,7 @@ function Gaps({ plan, piece, row, px, shown, base, units, half }: GapsProps) {
     const y = TOP + 10;
     return (
       <g key={planned.id} className={unsafe ? "spoke-gap unsafe" : "spoke-gap"} data-row={planned.mark}>
-        {must && (
-          <path
-            className="spoke-hair"
-            d={`M${x1} ${home(other)} L${middle} ${y + 3} L${x2} ${home(index)}`}
-          />
-        )}
+        {must && <path className="spoke-hair" d={`M${x1} ${home(other)} L${middle} ${y + 3} L${x2} ${home(index)}`} />}
         <text x={middle} y={y} textAnchor="middle" className={index === row ? "picked" : ""}>
           {unsafe ? "▲ " : ""}
           {lengthText(near.clear, units, "dot")}

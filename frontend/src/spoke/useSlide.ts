@@ -50,12 +50,7 @@ export function useSlide(session: Session, rim: number, pxPerMm: number) {
     gesture.current = null;
     if (!done) return;
     if (Math.abs(done.walk - done.from) < STEP_MM / 2) session.settle();
-    else
-      session.edit(
-        `Slide row ${mark}`,
-        (piece) => slid(piece, done.row, done.walk, rim, done.x ? snap : 0),
-        mark,
-      );
+    else session.edit(`Slide row ${mark}`, (piece) => slid(piece, done.row, done.walk, rim, done.x ? snap : 0), mark);
   };
   const cancel = () => {
     gesture.current = null;

@@ -12,16 +12,9 @@ import { SUFFIX, useUnits } from "../studio/units";
 import "./stock.css";
 import { useLedger } from "./useLedger";
 
-const KINDS = [
-  "rod",
-  "dowel",
-  "ball stylus",
-  "silicone point",
-  "needle",
-  "brush",
-  "paint pen",
-  "household",
-].map((kind) => [kind as Tool["kind"], kind] as const);
+const KINDS = ["rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household"].map(
+  (kind) => [kind as Tool["kind"], kind] as const,
+);
 
 export function KitScreen() {
   const { ledger, document: kit } = useLedger<Kit>("kit");
@@ -50,9 +43,7 @@ export function KitScreen() {
         <div className="stock-head">
           <div>
             <h1>Kit</h1>
-            <p className="quiet">
-              Tools by what they measure: the tip, and the dots it really makes with your paint.
-            </p>
+            <p className="quiet">Tools by what they measure: the tip, and the dots it really makes with your paint.</p>
           </div>
           <span className="grow" />
           <Kept ledger={ledger} />
@@ -134,9 +125,7 @@ export function KitScreen() {
             ))}
           </tbody>
         </table>
-        {kit?.tools.length === 0 && (
-          <p className="quiet">No tools yet. Add one and measure a dot it makes.</p>
-        )}
+        {kit?.tools.length === 0 && <p className="quiet">No tools yet. Add one and measure a dot it makes.</p>}
       </main>
     </Shell>
   );

@@ -40,9 +40,7 @@ export function ShelfScreen() {
         <div className="stock-head">
           <div>
             <h1>Shelf</h1>
-            <p className="quiet">
-              Paints as they look when dry, with the body that decides how high a dot stands.
-            </p>
+            <p className="quiet">Paints as they look when dry, with the body that decides how high a dot stands.</p>
           </div>
           <span className="grow" />
           <Kept ledger={ledger} />

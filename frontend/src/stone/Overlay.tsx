@@ -24,9 +24,7 @@ export function Overlay({ plan, base, view, width, height, row, places, guides }
   const seen = seenDots(plan, view);
   const px = 1 / view.scale;
   const found = row === null ? undefined : plan.rows[row];
-  const own = found
-    ? Array.from({ length: Math.min(found.places, MOST_MARKED) }, (_, k) => found.first + k)
-    : [];
+  const own = found ? Array.from({ length: Math.min(found.places, MOST_MARKED) }, (_, k) => found.first + k) : [];
   return (
     <svg className="stone-overlay" width={width} height={height} aria-hidden="true">
       <g transform={place} fill="none" style={{ vectorEffect: "non-scaling-stroke" }}>
@@ -62,13 +60,7 @@ function Mark({ plan, seen, dot, more, className }: MarkProps) {
   const at = `translate(${seen.x[dot]} ${seen.y[dot]})`;
   const lean = seen.lean ? ` rotate(${(seen.lean[dot]! * 180) / Math.PI})` : "";
   return (
-    <ellipse
-      className={className}
-      transform={at + lean}
-      rx={r * facing}
-      ry={r}
-      vectorEffect="non-scaling-stroke"
-    />
+    <ellipse className={className} transform={at + lean} rx={r * facing} ry={r} vectorEffect="non-scaling-stroke" />
   );
 }
 
@@ -83,12 +75,7 @@ function Guides({ plan, view, line }: { plan: Plan; view: View; line: string }) 
           <path key={k} d={through(part.x, part.y, true)} strokeDasharray="5 4" {...common} />
         ))}
       {plan.guides.map((guide, k) => (
-        <path
-          key={k}
-          className={`guide-${guide.kind.replace(" ", "-")}`}
-          d={drawn(plan, view, guide)}
-          {...common}
-        />
+        <path key={k} className={`guide-${guide.kind.replace(" ", "-")}`} d={drawn(plan, view, guide)} {...common} />
       ))}
     </>
   );

@@ -38,14 +38,7 @@ function light(context: CanvasRenderingContext2D, plan: Plan, x: number, y: numb
   const { relief, closed } = plan.blank;
   if (closed || relief.includes("dome")) {
     const strength = closed ? 1 : 0.6;
-    const glow = context.createRadialGradient(
-      x - radius * 0.38,
-      y - radius * 0.42,
-      radius * 0.05,
-      x,
-      y,
-      radius * 1.05,
-    );
+    const glow = context.createRadialGradient(x - radius * 0.38, y - radius * 0.42, radius * 0.05, x, y, radius * 1.05);
     glow.addColorStop(0, `rgba(255,255,255,${0.26 * strength})`);
     glow.addColorStop(0.55, "rgba(255,255,255,0.02)");
     glow.addColorStop(1, `rgba(0,0,0,${0.5 * strength})`);

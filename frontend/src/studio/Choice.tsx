@@ -5,18 +5,15 @@ interface Props<T extends string> {
   options: readonly (readonly [T, string])[];
   onChange: (value: T) => void;
   titled?: boolean;
+  /** Width on screen, CSS pixels. */
+  width?: number;
 }
 
-export function Choice<T extends string>({ name, value, options, onChange, titled }: Props<T>) {
+export function Choice<T extends string>({ name, value, options, onChange, titled, width }: Props<T>) {
   return (
-    <span className="field">
+    <span className="field" style={{ width }}>
       {titled && <span className="name">{name}</span>}
-      <select
-        className="cell"
-        aria-label={name}
-        value={value}
-        onChange={(event) => onChange(event.target.value as T)}
-      >
+      <select className="cell" aria-label={name} value={value} onChange={(event) => onChange(event.target.value as T)}>
         {options.map(([key, text]) => (
           <option key={key} value={key}>
             {text}

@@ -14,9 +14,11 @@ interface Props {
   autoFocus?: boolean;
   disabled?: boolean;
   id?: string;
+  /** Width on screen, CSS pixels. */
+  width?: number;
 }
 
-export function LengthField({ name, value, kind = "dot", least, most, onChange, titled, ...rest }: Props) {
+export function LengthField({ name, value, kind = "dot", least, most, onChange, titled, width, ...rest }: Props) {
   const units = useUnits((state) => state.units);
   const shown = lengthText(value, units, kind);
   const { text, wrong, input } = useTyped(shown, (typed) => {
@@ -28,7 +30,7 @@ export function LengthField({ name, value, kind = "dot", least, most, onChange, 
     return null;
   });
   return (
-    <Field name={name} titled={titled} wrong={wrong}>
+    <Field name={name} titled={titled} wrong={wrong} width={width}>
       {(describedBy) => (
         <span className="withunit">
           <input
@@ -58,22 +60,22 @@ interface WholeProps {
   unit?: string;
   /** Accept fractions of one, as angles do. */
   decimals?: boolean;
+  width?: number;
 }
 
 /** A count or an angle. */
-export function NumberField({ name, value, least, most, onChange, titled, unit, decimals }: WholeProps) {
+export function NumberField({ name, value, least, most, onChange, titled, unit, decimals, width }: WholeProps) {
   const shown = decimals ? String(Math.round(value * 1000) / 1000) : String(value);
   const { text, wrong, input } = useTyped(shown, (typed) => {
     const given = Number(typed.replace(",", "."));
     if (typed.trim() === "" || !Number.isFinite(given) || (!decimals && !Number.isInteger(given)))
       return `${name} must be a ${decimals ? "" : "whole "}number (given: ${typed.trim() || "nothing"}).`;
-    if (given < least || given > most)
-      return `${name} must be between ${least} and ${most} (given: ${given}).`;
+    if (given < least || given > most) return `${name} must be between ${least} and ${most} (given: ${given}).`;
     onChange(given);
     return null;
   });
   return (
-    <Field name={name} titled={titled} wrong={wrong}>
+    <Field name={name} titled={titled} wrong={wrong} width={width}>
       {(describedBy) => (
         <span className="withunit">
           <input
@@ -96,13 +98,14 @@ interface FieldProps {
   name: string;
   titled?: boolean;
   wrong: string | null;
+  width?: number;
   children: (describedBy: string | undefined) => React.ReactNode;
 }
 
-function Field({ name, titled, wrong, children }: FieldProps) {
+function Field({ name, titled, wrong, width, children }: FieldProps) {
   const id = useId();
   return (
-    <span className="field">
+    <span className="field" style={{ width }}>
       {titled && <span className="name">{name}</span>}
       {children(wrong ? id : undefined)}
       {wrong && (

@@ -21,8 +21,7 @@ export function useSettings() {
 export function useChangeSettings() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (wanted: Pick<Settings, "units" | "scheme">) =>
-      need(client.PUT("/api/studio", { body: wanted })),
+    mutationFn: (wanted: Pick<Settings, "units" | "scheme">) => need(client.PUT("/api/studio", { body: wanted })),
     onSuccess: (settings) => {
       useUnits.getState().set(settings.units);
       queries.setQueryData(KEY, settings);
