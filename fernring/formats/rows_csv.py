@@ -6,10 +6,11 @@ from io import StringIO
 from ..core.colour.shades import Palette
 from ..core.document.row import Row
 from ..core.laid import Laid
+from .spoken import spoken_track, spoken_trims
 
 HEADER = (
     "row", "label", "repeats", "dots", "diameters mm", "tools", "shades", "walk distance mm", "gap asked mm",
-    "gap found mm", "start degrees", "fitted",
+    "gap found mm", "start degrees", "fitted", "track", "trims",
 )  # fmt: skip
 
 
@@ -42,6 +43,8 @@ def _cells(laid: Laid, index: int, row: Row, palette: Palette) -> list[str]:
         f"{placed.clear:.3f}" if len(placed.x) > 1 else "",
         start,
         row.fit or "",
+        spoken_track(row),
+        spoken_trims(row.trims),
     ]
 
 

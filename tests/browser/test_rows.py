@@ -22,7 +22,8 @@ class RowsTest(BrowserTestCase):
         self.fill("Dot size", "2.2")
         expect(self.page.get_by_label("Dot made with")).to_have_value("free")
         self.choose("Dot made with", "Ball 2.0: 2.6")
-        self.assertEqual(self.document()["rows"][3]["pattern"], [{"diameter": 2.6, "tool": "ball-20"}])
+        (member,) = self.document()["rows"][3]["pattern"]
+        self.assertEqual((member["diameter"], member["tool"], member["form"]), (2.6, "ball-20", "dot"))
         self.fill("Gap", "0,75")
         self.assertEqual(self.document()["rows"][3]["gap"], 0.75)
 

@@ -1,0 +1,121 @@
+"""Documents of the pattern language: every bound has its sentence, and every kind goes out and in unchanged."""
+
+from typing import Any
+
+from fernring.core.document.changes import Change, changed
+from fernring.core.document.piece import Piece
+from fernring.core.document.reading import read_document, read_piece
+from fernring.core.document.trim import TopTrim, WalkTrim, depth
+from fernring.core.errors import DocumentError
+from fernring.core.plan import plan
+from fernring.formats.piece_json import document_bytes, parse_document
+from tests import patterns
+from tests.assertions import FernTestCase
+from tests.patterns import centre, row, swipe, top, walk
+
+
+class BoundsTest(FernTestCase):
+    def refused(self, field: str, words: str, *rows: dict[str, Any], **more: Any) -> None:
+        value = {**patterns.piece("petals").model_dump(mode="json"), **more}
+        if rows:
+            value["rows"] = list(rows)
+        with self.assertRaises(DocumentError) as caught:
+            read_document(value)
+        self.assertRegex(caught.exception.message, words)
+        self.assertEqual(caught.exception.field, field)
+
+    def trimmed(self, field: str, words: str, **trim: Any) -> None:
+        self.refused(f"rows.0.trims.0.{field}", words, row("a", 5.7, trims=[{**walk(), **trim}]))
+
+    def test_walked_dots(self) -> None:
+        self.trimmed("size.diameter", "at least 0.2.*given: 0", size={"diameter": 0})
+        self.trimmed("size.share", "at most 1.*given: 1.5", size={"diameter": 2.0, "share": 1.5})
+        self.trimmed("layers", "at most 6.*given: 7", layers=7)
+        self.trimmed("count", "at least 1.*given: 0", count=0)
+        self.trimmed("lead", "at most 4.*given: 5", lead=5)
+        self.trimmed("gap", "given: -1", gap=-1)
+        self.trimmed("shades", "at least 1", shades=[])
+
+    def test_top_dots_and_swipes(self) -> None:
+        high = row("a", 5.7, trims=[top(5.0, 4.0, 3.0, 2.0, 1.0)])
+        self.refused("rows.0.trims.0.sizes", "at most 4 entries, and 5 were given", high)
+        self.refused("rows.0.trims.0.shift", "at most 1", row("a", 5.7, trims=[top(3.0, shift=2)]))
+        for given, field, words in (
+            ({"to": {"kind": "length", "mm": 0.1}}, "to.mm", "at least 0.5.*given: 0.1"),
+            ({"bend": 180}, "bend", "at most 120.*given: 180"),
+            ({"family": 12}, "family", "at most 9.*given: 12"),
+            ({"angle": 270}, "angle", "at most 180.*given: 270"),
+        ):
+            self.refused(f"rows.0.trims.0.{field}", words, row("a", 5.7, trims=[{**swipe(), **given}]))
+
+    def test_too_many_trims_and_unknown_kinds(self) -> None:
+        self.refused("rows.0.trims", "at most 8 entries, and 9", row("a", 5.7, trims=[walk()] * 9))
+        self.refused("rows.0.trims.0", "walk", row("a", 5.7, trims=[{"kind": "spray"}]))
+
+    def test_tracks(self) -> None:
+        for track, field, words in (
+            ({"kind": "line", "lines": 500}, "lines", "at most 200.*given: 500"),
+            ({"kind": "line", "spacing": 0.1}, "spacing", "at least 0.5.*given: 0.1"),
+            ({"kind": "arc", "start": 10, "end": 20, "bulge": 900}, "bulge", "at most 500.*given: 900"),
+            ({"kind": "arc", "start": 10, "end": 20, "every": 0}, "every", "at least 1.*given: 0"),
+            ({"kind": "path", "x": [0], "y": [0]}, "x", "at least 2 entries"),
+            ({"kind": "gaps", "least": 0}, "least", "given: 0"),
+        ):
+            with self.subTest(track["kind"], field=field):
+                self.refused(f"rows.0.track.{field}", words, row("a", 2.0, track=track))
+        uneven = {"kind": "path", "x": [0, 1, 2], "y": [0, 1]}
+        self.refused("rows.0.track", "as many x as y; this one has 3 and 2", row("a", 2.0, track=uneven))
+
+    def test_bare_areas(self) -> None:
+        def bare(**area: Any) -> list[dict[str, Any]]:
+            return [{"id": "m", "area": area}]
+
+        self.refused("bare.0.area.diameter", "at most 1000", bare=bare(kind="disc", diameter=4000))
+        self.refused("bare.0.area.x", "at least 3 entries", bare=bare(kind="shape", x=[0, 1], y=[0, 1]))
+        self.refused("bare.0.area", "this one has 3 and 4", bare=bare(kind="shape", x=[0, 1, 2], y=[0, 1, 2, 3]))
+        self.refused("bare.0.area", "disc", bare=bare(kind="cloud"))
+
+    def test_trims_name_paints_that_exist(self) -> None:
+        gone = walk(1.5, shades=patterns.shades("gone"))
+        self.refused("", "uses the paint “gone”", row("a", 5.7, trims=[gone]))
+        self.refused("", "uses the paint “gone”", row("a", 5.7, trims=[top(3.0, trims=[gone])]))
+
+
+class RoundTripTest(FernTestCase):
+    def test_every_sample_out_and_in(self) -> None:
+        for name in patterns.PIECES:
+            with self.subTest(name):
+                sample = patterns.piece(name)
+                data = document_bytes(sample)
+                self.assertEqual(parse_document(data), sample)
+                self.assertEqual(read_piece(sample.model_dump(mode="json")), sample)
+
+    def test_depth_of_trims(self) -> None:
+        found = Piece.model_validate({
+            **patterns.piece("petals").model_dump(mode="json"),
+            "rows": [row("a", 5.7, trims=[walk(trims=[top(1.0)]), top(3.0)])],
+        })  # fmt: skip
+        trims = found.rows[0].trims
+        self.assertEqual(depth(trims), 2)
+        self.assertIsInstance(trims[0], WalkTrim)
+        self.assertIsInstance(trims[1], TopTrim)
+        self.assertEqual(depth(()), 0)
+
+    def test_changes_reach_into_trims(self) -> None:
+        sample = patterns.piece("petals")
+        once = changed(sample, [Change(path=("rows", 1, "trims", 0, "layers"), value=1)])
+        self.assertEqual(once.rows[1].trims[0].layers, 1)  # type: ignore[union-attr]
+        self.assertLess(len(plan(once).dots), len(plan(sample).dots))
+        self.assertEqual(changed(once, [Change(path=("rows", 1, "trims", 0, "layers"), value=2)]), sample)
+        with self.assertRaisesRegex(DocumentError, "at most 6"):
+            changed(sample, [Change(path=("rows", 1, "trims", 0, "layers"), value=60)])
+
+    def test_a_document_of_before_reads_as_it_was(self) -> None:
+        """Rows without trims, groups or tracks beyond the ring are written as ever."""
+        value = patterns.piece("petals").model_dump(mode="json")
+        value["rows"] = [centre(), row("a", 3.0)]
+        for gone in ("bare", "guides"):
+            value.pop(gone, None)
+        found = read_document(value)
+        assert isinstance(found, Piece)
+        self.assertEqual((found.rows[1].trims, found.bare, found.rows[1].track.kind), ((), (), "ring"))
