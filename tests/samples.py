@@ -7,8 +7,9 @@ from hypothesis import strategies as st
 from fernring.core.document.blank import Base, Blank, Round
 from fernring.core.document.kit import Tool
 from fernring.core.document.piece import Piece
-from fernring.core.document.row import CentreTrack, Member, Nested, OnLines, PerSegment, Row
+from fernring.core.document.row import Member, Nested, OnLines, PerSegment, Row
 from fernring.core.document.shelf import Paint, PaintShade, Ramp
+from fernring.core.document.track import CentreTrack
 
 SIZES = (0.8, 1.0, 1.3, 1.5, 2.0, 2.5, 3.0, 3.5, 4.6, 5.7, 6.8, 8.9, 11.0, 13.2)
 

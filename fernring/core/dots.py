@@ -1,6 +1,6 @@
 """Every dot and mark of a plan as columns: numpy arrays of one length."""
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from .colour.shades import Palette
 from .document.piece import Piece
 from .document.row import Row
-from .document.trim import Trim
+from .document.trim import trims_of
 from .geometry.surface import Array, Plane
 from .rows.grown import Mark
 from .rows.hand import hand_ranks, ring_ranks
@@ -67,13 +67,6 @@ class Marked:
     back: bool
 
 
-def trims_of(trims: Sequence[Trim]) -> Iterator[Trim]:
-    """All trims of a row as they stand on the sheet, each followed by those on it."""
-    for trim in trims:
-        yield trim
-        yield from trims_of(getattr(trim, "trims", ()))
-
-
 def columns(
     piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], palette: Palette
 ) -> tuple[Dots, tuple[Marked, ...]]:
@@ -114,7 +107,7 @@ def _with(part: PlacedRow, own: Array, name: str) -> Array:
 
 def _levels(rule: Row, part: PlacedRow) -> Whole:
     own = np.ones(len(part.x), np.int32)
-    shaped = [k for k, member in enumerate(rule.pattern) if member.form not in ("dot", "blank")]
+    shaped = [k for k, member in enumerate(rule.pattern) if member.shaped]
     if shaped and len(part.member):
         own[np.isin(part.member, shaped)] = 0
     return np.concatenate((own, part.grown.dots.level.astype(np.int32)))

@@ -108,7 +108,7 @@ def post_path_svg(given: SvgOutline) -> PathTrack:
     corners = inset.thinned(np.array(points), ROUGHNESS, closed)
     if len(corners) > MOST_PATH_POINTS:
         raise DocumentError(f"A path keeps at most {MOST_PATH_POINTS} points; this one needs {len(corners)}.", "file")
-    x, y = np.round(corners - (corners.min(axis=0) + corners.max(axis=0)) / 2, 3).T.tolist()
+    x, y = np.round(polygon.centred(corners), 3).T.tolist()
     return PathTrack.model_validate({"x": x, "y": y, "closed": closed})
 
 
@@ -122,8 +122,7 @@ def post_outline_svg(given: SvgOutline) -> Odd:
     corners = inset.simplified(points, ROUGHNESS)
     if len(corners) > MOST_POINTS:
         raise DocumentError(f"An outline keeps at most {MOST_POINTS} points; this one needs {len(corners)}.", "file")
-    middle = (corners.min(axis=0) + corners.max(axis=0)) / 2
-    x, y = np.round(corners - middle, 3).T.tolist()
+    x, y = np.round(polygon.centred(corners), 3).T.tolist()
     found = Odd.model_validate({"x": x, "y": y})
     bare_corners(found)
     return found

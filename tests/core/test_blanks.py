@@ -17,7 +17,7 @@ from fernring.core.geometry.surface import Surface
 from fernring.core.geometry.vault import Vault
 from fernring.core.ground.ground import ground
 from fernring.core.ground.report import most_repeats, report
-from fernring.core.guides.lines import guide_lines, length
+from fernring.core.guides.lines import guide_lines
 from fernring.core.plan import lay, plan
 from fernring.core.rows.hoop import RoundHoop, hoop_on
 from fernring.core.rows.spacing import spacing_named
@@ -195,7 +195,7 @@ class GuideTest(FernTestCase):
     def test_the_ends_of_an_oval_beyond_its_circle(self) -> None:
         found = self.lines("narrow oval", spokes="none", boundary=82.55)
         self.assertEqual((len(found["boundary"]), len(found["end"])), (1, 2))
-        self.assert_mm(length(found["boundary"][0]), np.pi * 82.55, 0.01)
+        self.assert_mm(found["boundary"][0].curve.length, np.pi * 82.55, 0.01)
 
     def test_edges_divided_and_the_rim_ticked_by_halving(self) -> None:
         self.assertEqual(len(self.lines("polygon", edge_parts=5)["edge mark"]), 6 * 6)

@@ -3,11 +3,11 @@
 import numpy as np
 
 from fernring.core.document.piece import Piece
+from fernring.core.geometry.frames import beside, lifted
 from fernring.core.geometry.lathe import HalfEgg, Plate
 from fernring.core.geometry.surface import Plane, Surface
 from fernring.core.geometry.vault import Vault, ball
 from fernring.core.plan import Plan, plan
-from fernring.core.rows.frames import beside, lifted
 from tests import patterns
 from tests.assertions import FernTestCase
 

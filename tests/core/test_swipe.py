@@ -8,10 +8,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from fernring.core.document.trim import SwipeTrim, ToCircle, ToContact, ToLength
+from fernring.core.geometry.outline.polygon import area
 from fernring.core.geometry.surface import Plane
 from fernring.core.rows.trims.host import Around, Host
 from fernring.core.rows.trims.shape import shape
-from fernring.core.rows.trims.swipe import area, envelope, family, spine
+from fernring.core.rows.trims.swipe import envelope, family, spine
 from tests.assertions import FernTestCase
 
 FORMS = ("straight", "teardrop", "comma left", "comma right")

@@ -7,6 +7,7 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
+from fernring.core.document.changes import changed
 from fernring.core.document.piece import Piece
 from fernring.core.geometry.outline.polygon import distance_to_edges
 from fernring.core.plan import plan
@@ -213,3 +214,13 @@ class GapTest(FernTestCase):
             self.assertGreater(float(clearances(found.dots).min()), 0.3 - 1e-6)
             if sizes == "one size":
                 self.assertEqual(set(np.round(filled.radius, 9)), {1.25})
+
+    def test_without_room_a_smaller_dot_for_the_same_gaps_is_offered(self) -> None:
+        rings = [row("a", 5.7, distance=at(22)), row("b", 5.7, distance=at(32), start={"kind": "offset"})]
+        gaps = row("g", 11.0, track={"kind": "gaps", "rows": ["a", "b"], "sizes": "one size"}, gap=0.3)
+        found = plan(sample(centre(11.0), *rings, gaps))
+        remedy = self.verdict(found, "no room").remedies[0]
+        self.assertRegex(remedy.label, "^Use .* mm dots")
+        again = plan(changed(found.laid.piece, remedy.changes))
+        self.assertNotIn("no room", self.codes(again))
+        self.assertGreater(float(clearances(again.dots).min()), 0.3 - 1e-6)

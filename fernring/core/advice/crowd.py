@@ -6,10 +6,11 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..document.row import Nested, Row
-from ..dots import trims_of
+from ..document.trim import trims_of
 from ..geometry.contact import close_pairs
 from ..geometry.surface import Array
 from ..laid import Laid
+from ..rows.placed import Discs
 
 TOLERANCE = 1e-6
 SCALLOP = 0.02  # discs along a swipe's spine fall short of its edge by this much at most (mm)
@@ -81,7 +82,7 @@ def crowded(laid: Laid) -> Crowd:
     gap = np.where(stated, gaps[b], safe)
     gap = np.where(same & family, np.minimum(things.gap[i], things.gap[j]), gap)
     kind = np.where(marked, SWEPT, np.where(same & ~own & ~family, PETALS, np.where(same & own, RINGS, OTHERS)))
-    clear = _apart(things, i, j) - things.radius[i] - things.radius[j]
+    clear = _clear(things, i, j)
     rolled = TOLERANCE if laid.dots.normal is None else ROLLED
     least = np.where(marked, TOLERANCE + SCALLOP, np.where(same & family, rolled, TOLERANCE))
     keep = (clear < gap - least) & ~(marked & same & family)
@@ -138,8 +139,7 @@ def _stacked(laid: Laid) -> list[Crowd]:
         own = np.flatnonzero(dots.level == level)
         first, second = close_pairs(dots.x[own], dots.y[own], dots.z[own], dots.radius[own], TOLERANCE)
         i, j = own[first], own[second]
-        apart = np.sqrt((dots.x[i] - dots.x[j]) ** 2 + (dots.y[i] - dots.y[j]) ** 2 + (dots.z[i] - dots.z[j]) ** 2)
-        clear = apart - dots.radius[i] - dots.radius[j]
+        clear = _clear(dots, i, j)
         a, b = (
             np.minimum(dots.row[i], dots.row[j]).astype(np.intp),
             np.maximum(dots.row[i], dots.row[j]).astype(np.intp),
@@ -148,9 +148,10 @@ def _stacked(laid: Laid) -> list[Crowd]:
     return found
 
 
-def _apart(things: _Things, i: Index, j: Index) -> Array:
+def _clear(things: Discs, i: Index, j: Index) -> Array:
+    """Clear distance of each pair (mm)."""
     dx, dy, dz = things.x[i] - things.x[j], things.y[i] - things.y[j], things.z[i] - things.z[j]
-    return np.asarray(np.sqrt(dx * dx + dy * dy + dz * dz))
+    return np.asarray(np.sqrt(dx * dx + dy * dy + dz * dz) - things.radius[i] - things.radius[j])
 
 
 def _together(parts: list[Crowd]) -> Crowd:

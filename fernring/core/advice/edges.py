@@ -5,6 +5,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from ..document.row import Nested
+from ..geometry.frames import walk_above
 from ..geometry.surface import Array
 from ..laid import Laid
 from ..rows.placed import PlacedRow
@@ -50,9 +51,8 @@ def _bodies(laid: Laid, part: PlacedRow) -> tuple[Array, Array, Array, Array, bo
     bodies, back = part.bodies, part.half == "back"
     if part.walks is None and not part.grown.any:
         return part.walk_each, bodies.x, bodies.y, bodies.radius, back
-    mirror = -1.0 if back else 1.0
-    walk = laid.ground.half(back).walk_to(np.hypot(bodies.x, bodies.y), np.arctan2(bodies.x * mirror, -bodies.y))
-    return np.where(np.isnan(walk), np.inf, walk), bodies.x, bodies.y, bodies.radius, back
+    walk = walk_above(laid.ground.half(back), bodies.x, bodies.y)
+    return walk, bodies.x, bodies.y, bodies.radius, back
 
 
 def _places(over: Array) -> str:

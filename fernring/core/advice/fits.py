@@ -52,14 +52,13 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
     if not sizes:
         raise FitError("The piece has no tools to choose a size from; add some from the kit.", "tools")
     halves, now = _halves_at(piece, index)
-    ids = dict(enumerate(row.id for row in piece.rows))
     row = piece.rows[index]
     candidates = []
     for n in _counts(row, piece.segments, now):
         for member in range(len(row.pattern) if row.track.kind != "centre" else 1):
             for size in sizes:
                 trial = _trial(row, n, member, size, piece.segments)
-                placed = place_row(trial, index, halves, ids)
+                placed = place_row(trial, index, halves)
                 if _fits(placed, row.gap, halves):
                     candidates.append((_distance(row, now, n, member, size), trial, placed, member, size))
     candidates.sort(key=lambda entry: entry[0])
@@ -69,10 +68,10 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
 
 def _halves_at(piece: Piece, index: int) -> tuple[Halves, PlacedRow]:
     """What the row sees, and the row as it stands."""
-    halves, ids = open_halves(piece), dict(enumerate(row.id for row in piece.rows))
+    halves = open_halves(piece)
     for k, row in enumerate(piece.rows[:index]):
-        halves = halves.with_row(place_row(row, k, halves, ids))
-    return halves, place_row(piece.rows[index], index, halves, ids)
+        halves = halves.with_row(place_row(row, k, halves))
+    return halves, place_row(piece.rows[index], index, halves)
 
 
 def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:

@@ -5,12 +5,11 @@ from typing import Any
 
 from ..document.changes import Change, changed
 from ..document.piece import Piece
-from ..document.trim import SwipeTrim, TopTrim, WalkTrim
-from ..dots import trims_of
+from ..document.trim import SwipeTrim, TopTrim, WalkTrim, sizes_of, trims_of
 from ..errors import FitError
-from ..plan import Plan, plan
+from ..plan import lay, plan
 from ..rows.layout import guide_walks
-from .sizes import KitSize, kit_sizes
+from .sizes import KitSize, kit_sizes, trim_size
 from .trims import trim_path
 from .verdict import change
 
@@ -38,7 +37,7 @@ def trim_fits(piece: Piece, index: int, number: int) -> list[TrimAlternative]:
     trims = list(trims_of(piece.rows[index].trims))
     if not 0 <= number < len(trims):
         raise FitError(f"Row {index} has {len(trims)} trims; there is no number {number}.", "trim")
-    laid = plan(piece).laid
+    laid = lay(piece)
     path, trim = trim_path(laid, index, number), trims[number]
     host = max(laid.rows[index].diameters)
     if isinstance(trim, SwipeTrim):
@@ -64,17 +63,16 @@ def _ends(piece: Piece, rim: float) -> list[tuple[str, dict[str, Any]]]:
 def _sized(
     piece: Piece, index: int, trim: TopTrim | WalkTrim, path: tuple[str | int, ...], size: KitSize
 ) -> TrimAlternative:
-    value = {"diameter": size.diameter, "tool": size.tool, "share": None}
-    where = (*path, "sizes", 0) if isinstance(trim, TopTrim) else (*path, "size")
-    now = trim.sizes[0] if isinstance(trim, TopTrim) else trim.size
+    inside, now = sizes_of(trim)[0]
     same = now.share is None and abs(now.diameter - size.diameter) < 1e-9
-    return _tried(piece, index, f"{size.diameter:g} mm", size.diameter, size.name, (change(*where, value),), same)
+    changes = (change(*path, *inside, trim_size(size)),)
+    return _tried(piece, index, f"{size.diameter:g} mm", size.diameter, size.name, changes, same)
 
 
 def _tried(
     piece: Piece, index: int, label: str, diameter: float, tool: str, changes: tuple[Change, ...], current: bool
 ) -> TrimAlternative:
-    found: Plan = plan(changed(piece, changes))
+    found = plan(changed(piece, changes))
     dots = sum(len(part.grown.dots.x) + len(part.grown.marks) for part in found.laid.rows[index].both)
     troubles = sum(1 for verdict in found.verdicts if index in verdict.rows and verdict.code in TROUBLE)
     return TrimAlternative(label, diameter, tool, dots, troubles, current, changes)

@@ -3,7 +3,8 @@
 from ..document.names import fresh_id
 from ..document.piece import MAX_ROWS, Piece
 from ..document.relief import Ball, Egg
-from ..document.row import CentreTrack, Member, Nested, Offset, OnLines, Row
+from ..document.row import Member, Nested, Offset, OnLines, Row
+from ..document.track import CentreTrack
 from ..errors import FitError
 from ..rows.counts import allowed, as_count
 from ..rows.layout import lay_out, place_row

@@ -39,6 +39,11 @@ def give_size(row: Row, index: int, member: int, size: KitSize) -> tuple[Change,
     return (given, change("rows", index, "fit", None)) if row.fit == "size" else (given,)
 
 
+def trim_size(size: KitSize) -> dict[str, float | str | None]:
+    """A trim's size in the document: this dot of the kit, no share of the dot below."""
+    return {"diameter": size.diameter, "tool": size.tool, "share": None}
+
+
 def shrink(row: Row, index: int, tools: Iterable[Tool], most: float) -> tuple[str, tuple[Change, ...]] | None:
     """Words and changes that give a one-dot pattern the largest kit size up to `most`, or None."""
     size = largest_up_to(kit_sizes(tools), most)

@@ -4,7 +4,8 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from ..document.piece import Piece
-from ..document.row import CentreTrack, Nested, Row
+from ..document.row import Nested, Row
+from ..document.track import CentreTrack
 from ..errors import FitError
 from ..geometry.bisect import bisect
 from ..geometry.root import root

@@ -2,9 +2,9 @@
 
 from collections.abc import Iterator
 
-from ..dots import trims_of
+from ..document.trim import sizes_of, trims_of
 from ..laid import Laid
-from .sizes import SAME, KitSize, give_size, kit_sizes
+from .sizes import SAME, KitSize, give_size, kit_sizes, trim_size
 from .trims import trim_path
 from .verdict import Remedy, Verdict, change, mm
 
@@ -30,15 +30,13 @@ def _trims(laid: Laid, index: int, sizes: list[KitSize]) -> Iterator[Verdict]:
     row = laid.piece.rows[index]
     for number, trim in enumerate(trims_of(row.trims)):
         path = trim_path(laid, index, number)
-        given = [] if trim.kind == "swipe" else list(trim.sizes) if trim.kind == "top" else [trim.size]
-        for k, size in enumerate(given):
+        for k, (inside, size) in enumerate(sizes_of(trim)):
             if size.share or not sizes or any(abs(size.diameter - one.diameter) <= SAME for one in sizes):
                 continue
             text = f"{laid.name(index).capitalize()}: no tool of the piece makes a trim of {mm(size.diameter)}."
             near = min(sizes, key=lambda one: abs(one.diameter - size.diameter))
-            place = (*path, "sizes", k) if trim.kind == "top" else (*path, "size")
-            made = {"diameter": near.diameter, "tool": near.tool, "share": None}
-            fix = Remedy(f"Use {near.diameter:g} mm ({near.name})", (change(*place, made),))
+            made = change(*path, *inside, trim_size(near))
+            fix = Remedy(f"Use {near.diameter:g} mm ({near.name})", (made,))
             yield Verdict("no tool", f"no tool:{row.id}:trim {number}:{k}", "warning", text, (index,), (), (fix,))
 
 

@@ -2,12 +2,10 @@
 
 from collections.abc import Iterator
 
-from ..document.kit import Load
-from ..document.trim import TopTrim, WalkTrim
-from ..dots import trims_of
+from ..document.trim import TopTrim, WalkTrim, trims_of
 from ..laid import Laid
 from ..rows.grown import Finding
-from .sizes import kit_sizes, largest_up_to
+from .sizes import KitSize, kit_sizes, largest_up_to, trim_size
 from .verdict import Remedy, Verdict, change, mm
 
 
@@ -57,7 +55,7 @@ def _said(laid: Laid, index: int, finding: Finding) -> Iterator[Verdict]:
         smaller = largest_up_to(kit_sizes(laid.piece.tools), 0.6 * below)
         fixes = (
             (Remedy(f"Use {smaller.diameter:g} mm dots ({smaller.name})", (
-                change(*path, "sizes", 0, {"diameter": smaller.diameter, "tool": smaller.tool, "share": None}),
+                change(*path, "sizes", 0, trim_size(smaller)),
             )),)
             if smaller and len(trim.sizes) == 1
             else ()
@@ -67,9 +65,9 @@ def _said(laid: Laid, index: int, finding: Finding) -> Iterator[Verdict]:
 
 def _larger_load(laid: Laid, need: int, path: tuple[str | int, ...]) -> tuple[Remedy, ...]:
     """The smallest tool whose load gives that many dots; the walk takes its dot."""
-    enough = [t for t in laid.piece.tools if (t.load or Load()).dots >= need and t.load]
+    enough = [tool for tool in laid.piece.tools if tool.load and tool.load.dots >= need]
     if not enough:
         return ()
     tool = min(enough, key=lambda t: t.dots[0])
-    size = {"diameter": tool.dots[0], "tool": tool.id, "share": None}
-    return (Remedy(f"Walk with {tool.name} ({tool.dots[0]:g} mm)", (change(*path, "size", size),)),)
+    size = KitSize(tool.dots[0], tool.id, tool.name)
+    return (Remedy(f"Walk with {size.name} ({size.diameter:g} mm)", (change(*path, "size", trim_size(size)),)),)

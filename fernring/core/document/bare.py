@@ -4,7 +4,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from .numbers import Coordinate, Frozen, Gap, Ident, Name, Walk
+from .numbers import Coordinate, Frozen, Gap, Ident, Name, Walk, require_pairs
 
 
 class BareDisc(Frozen):
@@ -33,8 +33,7 @@ class BareShape(Frozen):
 
     @model_validator(mode="after")
     def _as_many(self) -> "BareShape":
-        if len(self.x) != len(self.y):
-            raise ValueError(f"a silhouette has as many x as y; this one has {len(self.x)} and {len(self.y)}")
+        require_pairs("a silhouette", self.x, self.y)
         return self
 
 

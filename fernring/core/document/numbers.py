@@ -3,6 +3,7 @@
 Lengths are millimetres, angles degrees. Numbers are strict: "12" and true are not numbers.
 """
 
+from collections.abc import Sequence
 from typing import Annotated
 
 from pydantic import BaseModel, ConfigDict, Field
@@ -33,3 +34,9 @@ class Frozen(BaseModel):
     """A value: never changed in place, no unknown fields."""
 
     model_config = ConfigDict(frozen=True, extra="forbid")
+
+
+def require_pairs(what: str, x: Sequence[float], y: Sequence[float]) -> None:
+    """Raises ValueError unless every x has its y."""
+    if len(x) != len(y):
+        raise ValueError(f"{what} has as many x as y; this one has {len(x)} and {len(y)}")

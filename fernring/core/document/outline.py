@@ -4,7 +4,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from .numbers import BlankWidth, Coordinate, Frozen, Length
+from .numbers import BlankWidth, Coordinate, Frozen, Length, require_pairs
 
 MOST_POINTS = 2000
 
@@ -86,8 +86,7 @@ class Odd(Frozen):
 
     @model_validator(mode="after")
     def _as_many(self) -> "Odd":
-        if len(self.x) != len(self.y):
-            raise ValueError(f"an outline has as many x as y; this one has {len(self.x)} and {len(self.y)}")
+        require_pairs("an outline", self.x, self.y)
         return self
 
 

@@ -1,7 +1,7 @@
 """The piece: one self-contained, versioned document that plans the same on any machine."""
 
 import re
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
@@ -14,16 +14,17 @@ from .numbers import Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segments
 from .row import OnGuide, Row
 from .shelf import Paint, PaintShade, Ramp, Shade
 from .track import GapsTrack
-from .trim import Trim
+from .trim import trims_of
 
 MAX_ROWS = 200
 STEPPED = re.compile(r"step-[1-9][0-9]{0,2}")
 
 
-def _trim_shades(trims: Sequence[Trim]) -> Iterator[Shade]:
-    for trim in trims:
-        yield from trim.shades
-        yield from _trim_shades(getattr(trim, "trims", ()))
+def _shades(row: Row) -> Iterator[Shade]:
+    """Every shade a row asks for: its own, its members' and its trims'."""
+    yield from row.shades
+    yield from (member.shade for member in row.pattern if member.shade)
+    yield from (shade for trim in trims_of(row.trims) for shade in trim.shades)
 
 
 class Accepted(Frozen):
@@ -70,17 +71,18 @@ class Piece(Frozen):
             for stop in ramp.stops:
                 self._require_paint(f"ramp “{ramp.name}”", stop)
         for ident in self.guides.at_rows:
-            if all(row.id != ident for row in self.rows):
-                raise ValueError(f"a guide circle follows the row “{ident}”, which the piece does not have")
+            self._require_row("a guide circle follows the row", ident)
         for number, row in enumerate(self.rows, 1):
-            for shade in (*row.shades, *(m.shade for m in row.pattern if m.shade), *_trim_shades(row.trims)):
+            for shade in _shades(row):
                 self._require_shade(f"row {number}", shade)
-            if isinstance(row.track, GapsTrack):
-                for ident in row.track.rows:
-                    if all(other.id != ident for other in self.rows):
-                        raise ValueError(f"row {number} fills the gaps of “{ident}”, which the piece does not have")
+            for ident in row.track.rows if isinstance(row.track, GapsTrack) else ():
+                self._require_row(f"row {number} fills the gaps of", ident)
             self._require_guide(f"row {number}", row)
         return self
+
+    def _require_row(self, who: str, ident: str) -> None:
+        if all(row.id != ident for row in self.rows):
+            raise ValueError(f"{who} “{ident}”, which the piece does not have")
 
     def _require_paint(self, who: str, ident: str) -> None:
         if all(paint.id != ident for paint in self.paints):

@@ -56,4 +56,3 @@ Relief = Annotated[
     Flat | Dome | TapedDome | Plate | Ball | Egg,
     Field(discriminator="kind", description="shape of the surface seen from the side"),
 ]
-CLOSED = ("ball", "egg")

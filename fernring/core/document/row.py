@@ -6,10 +6,8 @@ from pydantic import Field, model_validator
 
 from .numbers import Degrees, DotDiameter, Frozen, Gap, Ident, Label, Length, Repeats, Walk
 from .shelf import Shade
-from .track import CentreTrack, RingTrack, Track
+from .track import RingTrack, Track
 from .trim import MOST_DEPTH, Trim, depth
-
-__all__ = ["CentreTrack", "RingTrack", "Track"]
 
 
 class PerSegment(Frozen):
@@ -92,6 +90,16 @@ class Member(Frozen):
     lies: Literal["outward", "along"] = "outward"
     shade: Shade | None = None
 
+    @property
+    def shaped(self) -> bool:
+        """Whether it is painted, but is no dot."""
+        return self.form not in ("dot", "blank")
+
+    @property
+    def extent(self) -> float:
+        """Length of a shape (mm); twice its width unless stated."""
+        return self.length or 2 * self.diameter
+
 
 class Group(Frozen):
     """Several dots at every place: a line outward, a pair beside each other, a triangle, diamond, box or fan.
@@ -129,6 +137,11 @@ class Row(Frozen):
     group: Group | None = None
     trims: Annotated[tuple[Trim, ...], Field(max_length=8)] = ()
     trimmed: Annotated[int, Field(strict=True, ge=0, le=11)] | None = None
+
+    @property
+    def sizes(self) -> tuple[float, ...]:
+        """Diameters asked of the pattern's members (mm)."""
+        return tuple(member.diameter for member in self.pattern)
 
     @model_validator(mode="after")
     def _possible(self) -> "Row":

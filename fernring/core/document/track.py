@@ -4,7 +4,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from .numbers import Coordinate, Degrees, DotDiameter, Frozen, Ident, Length, Walk
+from .numbers import Coordinate, Degrees, DotDiameter, Frozen, Ident, Length, Walk, require_pairs
 
 MOST_PATH_POINTS = 1000
 _Segments = Annotated[int, Field(strict=True, ge=1, le=64)]
@@ -64,8 +64,7 @@ class PathTrack(Frozen):
 
     @model_validator(mode="after")
     def _as_many(self) -> "PathTrack":
-        if len(self.x) != len(self.y):
-            raise ValueError(f"a path has as many x as y; this one has {len(self.x)} and {len(self.y)}")
+        require_pairs("a path", self.x, self.y)
         return self
 
 
@@ -92,4 +91,3 @@ Track = Annotated[
     CentreTrack | RingTrack | InsetTrack | LineTrack | ArcTrack | PathTrack | CornerTrack | GapsTrack,
     Field(discriminator="kind"),
 ]
-ROUND_TRACKS = ("ring", "inset")

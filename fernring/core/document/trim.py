@@ -1,5 +1,6 @@
 """Trims: what is added to every dot of a row, or to another trim. Lengths in mm, angles in degrees."""
 
+from collections.abc import Iterator, Sequence
 from typing import Annotated, Literal, Union
 
 from pydantic import Field
@@ -99,6 +100,20 @@ class SwipeTrim(Frozen):
 Trim = Annotated[Union[TopTrim, WalkTrim, SwipeTrim], Field(discriminator="kind")]  # noqa: UP007
 TopTrim.model_rebuild()
 WalkTrim.model_rebuild()
+
+
+def trims_of(trims: Sequence[Trim]) -> Iterator[Trim]:
+    """All trims of a row as they stand on the sheet, each followed by those on it."""
+    for trim in trims:
+        yield trim
+        yield from trims_of(getattr(trim, "trims", ()))
+
+
+def sizes_of(trim: Trim) -> list[tuple[tuple[str | int, ...], Size]]:
+    """The sizes of a trim, each with its path within it; a swipe has none."""
+    if isinstance(trim, TopTrim):
+        return [(("sizes", k), size) for k, size in enumerate(trim.sizes)]
+    return [(("size",), trim.size)] if isinstance(trim, WalkTrim) else []
 
 
 def depth(trims: tuple[Trim, ...]) -> int:

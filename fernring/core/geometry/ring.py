@@ -1,4 +1,4 @@
-"""Equal dots on one ring: chords of a circle.
+"""Equal dots on one ring: chords of a circle, to the next dot or to the k-th next.
 
 n places at reach R have neighbours 2*R*sin(pi/n) apart in space. Lengths in mm, dots as diameters.
 Source: chord of a circle, as in machinists' tables for dividing a circle.
@@ -11,9 +11,9 @@ from ..errors import FitError
 ROUNDING = 1e-9
 
 
-def neighbour_distance(reach: float, n: int) -> float:
-    """Straight-line distance between neighbouring centres: 2*R*sin(pi/n); infinite for one dot alone."""
-    return 2 * reach * sin(pi / n) if n > 1 else inf
+def neighbour_distance(reach: float, n: int, k: int = 1) -> float:
+    """Straight-line distance from a centre to the k-th after it: 2*R*sin(k*pi/n); infinite for one dot alone."""
+    return 2 * reach * sin(k * pi / n) if n > 1 else inf
 
 
 def most_dots(reach: float, dot: float, gap: float) -> int:
@@ -28,11 +28,11 @@ def most_dots(reach: float, dot: float, gap: float) -> int:
     return 1 if half_chord > 1 + ROUNDING else floor(pi / asin(min(half_chord, 1.0)) + ROUNDING)
 
 
-def largest_dot(reach: float, n: int, gap: float) -> float:
+def largest_dot(reach: float, n: int, gap: float, k: int = 1) -> float:
     """Largest diameter of n equal dots on the ring: 2*R*sin(pi/n) - gap (may be negative: no room)."""
-    return neighbour_distance(reach, n) - gap
+    return neighbour_distance(reach, n, k) - gap
 
 
-def least_reach(n: int, dot: float, gap: float) -> float:
+def least_reach(n: int, dot: float, gap: float, k: int = 1) -> float:
     """Least reach at which n equal dots keep the gap: (dot + gap) / (2*sin(pi/n)); nought for one dot."""
-    return (dot + gap) / (2 * sin(pi / n)) if n > 1 else 0.0
+    return (dot + gap) / (2 * sin(k * pi / n)) if n > 1 else 0.0

@@ -8,10 +8,8 @@ import numpy as np
 from ..document.blank import Blank
 from ..document.outline import Rectangle, Round, Square
 from ..document.relief import Ball, Egg
-from ..errors import FitError
 from ..geometry.flipped import Flipped
 from ..geometry.outline import inset
-from ..geometry.outline.polygon import contains, distance_to_edges
 from ..geometry.outline.rays import Rim
 from ..geometry.outline.region import Region
 from ..geometry.surface import Array, Surface
@@ -119,18 +117,12 @@ def _clear(blank: Blank, outline: Array) -> tuple[Array, ...]:
 
 def _limits(surface: Surface, clear: tuple[Array, ...]) -> tuple[float, float]:
     """Walk to the nearest and to the furthest place of the border line around the centre."""
-    home = next((part for part in clear if contains(part, np.zeros(1), np.zeros(1))[0]), None)
+    region = Region(clear)
+    home = region.home
     if home is None:
         return 0.0, 0.0
-    nearest = float(distance_to_edges(home, np.zeros(1), np.zeros(1))[0])
     angle = np.arctan2(home[:, 0], -home[:, 1])
     walks = surface.walk_to(np.hypot(home[:, 0], home[:, 1]), angle)
     if surface.even:
-        return float(surface.walk_to(np.array([nearest]), np.zeros(1))[0]), float(np.nanmax(walks))
+        return float(surface.walk_to(np.array([region.whole]), np.zeros(1))[0]), float(np.nanmax(walks))
     return float(np.nanmin(walks)), float(np.nanmax(walks))
-
-
-def require_room(blank: Blank) -> None:
-    """Raises FitError when the border leaves nothing to paint on."""
-    if ground(blank).limit <= 0:
-        raise FitError(f"A border of {blank.border:g} mm leaves nothing of this blank to paint on.", "blank.border")

@@ -2,14 +2,17 @@
 
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
-from math import hypot, pi, radians
+from math import pi, radians
 from typing import Literal
 
 import numpy as np
 
 from ..document.piece import Piece
+from ..geometry.even import Curve
+from ..geometry.frames import lifted
 from ..geometry.outline.polygon import contains
 from ..geometry.outline.rays import ray_lengths
+from ..geometry.runs import round_runs
 from ..geometry.surface import Array, Plane, Surface
 from ..ground.ground import Ground
 from ..rows.layout import guide_walks
@@ -30,6 +33,11 @@ class GuideLine:
     points: Array
     closed: bool = False
     reach: float | None = None
+
+    @property
+    def curve(self) -> Curve:
+        """The line, measured along itself."""
+        return Curve(self.points, self.closed)
 
 
 def guide_lines(piece: Piece, ground: Ground, rows: tuple[PlacedRow, ...]) -> list[GuideLine]:
@@ -83,17 +91,7 @@ def _circle(ground: Ground, surface: Surface, walk: float, label: str) -> Iterab
     if inside.all():
         reach = float(np.hypot(points[0, 0], points[0, 1])) if surface.even else None
         return [GuideLine("circle", label, points[:-1], True, reach)]
-    return [GuideLine("circle", label, run) for run in _runs(points[:-1], inside[:-1]) if len(run) > 1]
-
-
-def _runs(points: Array, inside: np.ndarray) -> list[Array]:
-    """Unbroken stretches of points inside, the first and last joined."""
-    if not inside.any():
-        return []
-    start = int(np.flatnonzero(~inside)[0])
-    points, inside = np.roll(points, -start, axis=0), np.roll(inside, -start)
-    edges = np.flatnonzero(np.diff(inside.astype(int))) + 1
-    return [part for part, kept in zip(np.split(points, edges), np.split(inside, edges), strict=True) if kept[0]]
+    return [GuideLine("circle", label, points[run]) for run in round_runs(inside[:-1]) if len(run) > 1]
 
 
 def _others(piece: Piece, ground: Ground) -> Iterator[GuideLine]:
@@ -122,15 +120,4 @@ def _boundary(ground: Ground, reach: float) -> Iterator[GuideLine]:
 
 def _lifted(surface: Surface, plan: Array) -> Array:
     """Points of the plan, put on the surface below or above them."""
-    x, y = plan.T
-    if isinstance(surface, Plane):
-        return np.stack((x, y, np.zeros_like(x)), axis=1)
-    angle = np.arctan2(x, -y)
-    walk = surface.walk_to(np.hypot(x, y), angle)
-    return _on(surface, walk, angle)
-
-
-def length(line: GuideLine) -> float:
-    """Length of a line (mm)."""
-    points = np.concatenate((line.points, line.points[:1])) if line.closed else line.points
-    return float(sum(hypot(hypot(dx, dy), dz) for dx, dy, dz in np.diff(points, axis=0).tolist()))
+    return np.stack(lifted(surface, *plan.T)[0], axis=1)

@@ -4,10 +4,9 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from math import gcd
 
-import numpy as np
-
 from ..document.bare import BareArea
 from ..document.kit import Load
+from ..geometry.frames import walk_above
 from ..geometry.surface import Array, Surface
 from ..ground.ground import Ground
 from .placed import PlacedRow
@@ -19,8 +18,9 @@ class Context:
 
     `limit` is the walk distance of the border line where it comes nearest; dots may `lap` over it on a ball or egg
     without a border. `closed` says that this is half of a ball or egg. `circles` are the guide circles' walks by id,
-    `loads` what the tools give in a walk, `sizes` the kit's measured dots (mm, smallest first). `order` is how often
-    everything placed repeats around the centre (0: nothing, or a bare centre dot).
+    `ids` those of the piece's rows in their order, `loads` what the tools give in a walk, `sizes` the kit's measured
+    dots (mm, smallest first). `order` is how often everything placed repeats around the centre (0: nothing, or a bare
+    centre dot).
     """
 
     ground: Ground
@@ -30,6 +30,7 @@ class Context:
     limit: float
     circles: Mapping[str, float]
     back: bool = False
+    ids: tuple[str, ...] = ()
     loads: Mapping[str, Load] = field(default_factory=dict)
     sizes: tuple[float, ...] = ()
     bare: tuple[BareArea, ...] = ()
@@ -56,8 +57,7 @@ class Context:
 
     def over(self, x: Array, y: Array, radius: Array) -> Array:
         """How far discs in plan pass the border line (mm; negative inside)."""
-        walk = self.surface.walk_to(np.hypot(x, y), np.arctan2(x, -y))
-        return self.ground.over(np.where(np.isnan(walk), np.inf, walk), x, y, radius, self.back)
+        return self.ground.over(walk_above(self.surface, x, y), x, y, radius, self.back)
 
     @property
     def nestable(self) -> tuple[PlacedRow, ...]:

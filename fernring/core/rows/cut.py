@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 from ..document.bare import BareArea, BareBand, BareDisc
 from ..document.row import Row
 from ..geometry.outline.polygon import contains, distance_to_edges
+from ..geometry.runs import round_runs
 from ..geometry.surface import Array
 from .context import Context
 from .placed import PlacedRow
@@ -76,25 +77,11 @@ def _stopped(placed: PlacedRow, area: BareArea, context: Context) -> PlacedRow:
         return placed
     angle = placed.angle_rad.copy()
     margin = (float(placed.radius.max()) + area.gap) / max(float(np.hypot(x[0], y[0])), 1e-9)
-    for low, high in _runs(fine, free):
-        within = np.flatnonzero(
-            ((angle - low) % (2 * pi) >= margin) & ((angle - low) % (2 * pi) <= high - low - margin)
-        )
+    step = fine[1]
+    for run in round_runs(free):
+        onward, length = (angle - fine[run[0]] + step / 2) % (2 * pi), len(run) * step
+        within = np.flatnonzero((onward >= margin) & (onward <= length - margin))
         if len(within):
-            at = np.sort((angle[within] - low) % (2 * pi))
-            angle[within] += ((high - low) - at[0] - at[-1]) / 2
+            angle[within] += (length - onward[within].min() - onward[within].max()) / 2
     px, py, pz = context.surface.points(np.full(len(angle), placed.walk), angle)
     return replace(placed, angle_rad=angle, x=px, y=py, z=pz, ring_rad=placed.angle_rad)
-
-
-def _runs(fine: Array, free: Mask) -> list[tuple[float, float]]:
-    """Free stretches of the ring as (from, to) with to > from."""
-    start = int(np.flatnonzero(~free)[0])
-    ring, turned = np.roll(free, -start), np.roll(fine, -start)
-    edges = np.flatnonzero(np.diff(ring.astype(int)))
-    step = fine[1] - fine[0]
-    found = []
-    for begin, end in zip(edges[::2], [*edges[1::2], len(ring) - 1], strict=False):
-        low = float(turned[begin] + step / 2)
-        found.append((low, low + (end - begin) * step))
-    return found

@@ -5,8 +5,8 @@ from dataclasses import replace
 import numpy as np
 
 from ..document.row import Row
+from ..geometry.frames import beside
 from .context import Context
-from .frames import beside
 from .groups import offsets
 from .placed import PlacedRow
 

@@ -5,7 +5,7 @@ the points at one walk distance do not lie on a circle, and neighbours are measu
 """
 
 from collections.abc import Sequence
-from math import inf, isinf, pi
+from math import inf, pi
 from typing import Protocol
 
 import numpy as np
@@ -93,7 +93,3 @@ def hoop_on(surface: Surface, spacing: str) -> Hoop:
     if surface.even:
         return RoundHoop(surface, spacing_named(spacing))
     return SpaceHoop(surface, spacing == "equal gaps")
-
-
-def no_room(walk: float) -> bool:
-    return isinf(walk)

@@ -12,7 +12,7 @@ from ..document.row import Row
 from ..errors import PlanError
 from ..ground.ground import ground
 from .context import Context
-from .placed import PlacedRow, nothing
+from .placed import PlacedRow, clearances, unplaced
 from .solve import solve
 
 MOST_DOTS = 60_000
@@ -55,6 +55,7 @@ def open_halves(piece: Piece) -> Halves:
         radians(piece.turn),
         blank.limit,
         guide_walks(piece.guides, blank.surface.rim),
+        ids=tuple(row.id for row in piece.rows),
         loads={tool.id: tool.load for tool in piece.tools if tool.load},
         sizes=tuple(sorted({dot for tool in piece.tools for dot in tool.dots})),
         bare=piece.bare,
@@ -64,20 +65,19 @@ def open_halves(piece: Piece) -> Halves:
     return Halves(front, replace(front, surface=blank.back, limit=blank.limit_on(True), back=True))
 
 
-def place_row(row: Row, index: int, halves: Halves, ids: Mapping[int, str] | None = None) -> PlacedRow:
+def place_row(row: Row, index: int, halves: Halves) -> PlacedRow:
     """The row on the half or halves it belongs to."""
     wanted = ("front", "back") if row.half == "both" else (row.half,)
-    parts = [_on(row, index, half, halves.of(half), ids or {}) for half in wanted]
+    parts = [_on(row, index, half, halves.of(half)) for half in wanted]
     if len(parts) == 2 and not parts[1].noroom:
         return replace(parts[0], twin=parts[1]) if not parts[0].noroom else parts[0]
     return parts[-1] if parts[-1].noroom else parts[0]
 
 
-def _on(row: Row, index: int, half: str, context: Context | None, ids: Mapping[int, str]) -> PlacedRow:
+def _on(row: Row, index: int, half: str, context: Context | None) -> PlacedRow:
     if context is None:
-        sizes = tuple(member.diameter for member in row.pattern)
-        return nothing(index, 0, sizes, 0.0, "this blank has no other half")
-    placed = solve(row, index, context, ids)
+        return unplaced(row, index, "this blank has no other half")
+    placed = solve(row, index, context)
     return replace(placed, half=half) if half != "front" else placed
 
 
@@ -85,10 +85,9 @@ def lay_out(piece: Piece) -> tuple[Halves, tuple[PlacedRow, ...]]:
     """The full halves and every row, those without room included. Raises PlanError past the bound on dots."""
     halves = open_halves(piece)
     rows: list[PlacedRow] = []
-    ids = dict(enumerate(row.id for row in piece.rows))
     total = 0
     for index, row in enumerate(piece.rows):
-        placed = place_row(row, index, halves, ids)
+        placed = place_row(row, index, halves)
         total += sum(part.count for part in placed.both)
         if total > MOST_DOTS:
             raise PlanError(
@@ -140,10 +139,7 @@ def nearest(row: PlacedRow, others: tuple[PlacedRow, ...], sector: int) -> tuple
         if best and (row.inner - other.outer) * 2 / np.pi >= best[0]:
             break
         there = other.bodies
-        dx = row.x[:sector, None] - there.x
-        dy = row.y[:sector, None] - there.y
-        dz = row.z[:sector, None] - there.z
-        clear = np.sqrt(dx * dx + dy * dy + dz * dz) - (row.radius[:sector, None] + there.radius)
+        clear = clearances(row, there, sector)
         at, disc = divmod(int(clear.argmin()), clear.shape[1])
         if best is None or clear[at, disc] < best[0]:
             best = (float(clear[at, disc]), at, other, int(there.dot[disc]))

@@ -3,14 +3,37 @@
 from dataclasses import dataclass, field
 from functools import cached_property
 from math import inf, pi
+from typing import Protocol
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ..document.row import Row
 from ..geometry.surface import Array, Surface
 from .grown import NONE, Grown
 
 Whole = NDArray[np.intp]
+
+
+class Discs(Protocol):
+    """Anything with discs in space as columns of one length (mm)."""
+
+    @property
+    def x(self) -> Array: ...
+    @property
+    def y(self) -> Array: ...
+    @property
+    def z(self) -> Array: ...
+    @property
+    def radius(self) -> Array: ...
+
+
+def clearances(one: Discs, other: Discs, first: int | None = None) -> Array:
+    """Clear distances in space (mm), shape (n, m), of the `first` discs of one (None: all) to the other's."""
+    dx = one.x[:first, None] - other.x
+    dy = one.y[:first, None] - other.y
+    dz = one.z[:first, None] - other.z
+    return np.asarray(np.sqrt(dx * dx + dy * dy + dz * dz) - (one.radius[:first, None] + other.radius))
 
 
 @dataclass(frozen=True)
@@ -166,6 +189,11 @@ def place(
     return PlacedRow(
         index, repeats, diameters, walk, clear, angle_rad, x, y, z, radius, boundary, slipped=slipped, member=member
     )
+
+
+def unplaced(row: Row, index: int, why: str) -> PlacedRow:
+    """A row on a track that has no place for it."""
+    return nothing(index, 0, row.sizes, 0.0, why)
 
 
 def nothing(index: int, repeats: int, diameters: tuple[float, ...], walk: float, why: str) -> PlacedRow:

@@ -1,6 +1,6 @@
 """One row solved: its rule in, its numbers and dots out."""
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable
 from dataclasses import replace
 from math import inf, isfinite
 
@@ -22,39 +22,17 @@ from .tracks.line import solve_line
 from .trims.grow import grown
 
 EPSILON = 1e-6
-TRACKS: dict[str, Callable[[Row, int, Context], PlacedRow]] = {
-    "inset": solve_inset,
-    "line": solve_line,
-    "arc": solve_arc,
-    "path": solve_path,
-    "corner": solve_corner,
-}
 
 
-def solve(row: Row, index: int, context: Context, ids: Mapping[int, str]) -> PlacedRow:
-    """The row with its groups, cuts and trims. One for which there is no room comes back empty and says why.
-
-    `ids` are the ids of the rows already placed, by their index.
-    """
-    placed = _tracked(row, index, context, ids)
+def solve(row: Row, index: int, context: Context) -> PlacedRow:
+    """The row with its groups, cuts and trims. One for which there is no room comes back empty and says why."""
+    placed = TRACKS[row.track.kind](row, index, context)
     if placed.noroom:
         return placed
     placed = cut(row, grouped(row, placed, context), context)
-    if placed.noroom or not (row.trims or any(member.form not in ("dot", "blank") for member in row.pattern)):
+    if placed.noroom or not (row.trims or any(member.shaped for member in row.pattern)):
         return placed
     return replace(placed, grown=grown(row, placed, context))
-
-
-def _tracked(row: Row, index: int, context: Context, ids: Mapping[int, str]) -> PlacedRow:
-    """The row's dots on its track."""
-    kind = row.track.kind
-    if kind == "centre":
-        return _centre(row, index, context)
-    if kind == "ring":
-        return _ring(row, index, context)
-    if kind == "gaps":
-        return solve_gaps(row, index, context, dict(ids))
-    return TRACKS[kind](row, index, context)
 
 
 def _ring(row: Row, index: int, context: Context) -> PlacedRow:
@@ -70,7 +48,7 @@ def _ring(row: Row, index: int, context: Context) -> PlacedRow:
         ring = Ring(row, context, fit_distance(ring, diameters, n))
     wide = tuple(float(d) for d in diameters)
     if n < 1 or not wide or min(wide) <= 0:
-        return nothing(index, max(n, 0), _asked(row), _finite(ring.walk), _why(row, context))
+        return nothing(index, max(n, 0), row.sizes, _finite(ring.walk), _why(row, context))
     walk, slipped = ring.settle(diameters, n)
     sizes = tuple(m.diameter * w / f for m, w, f in zip(row.pattern, wide, footprints(row), strict=True))
     free = row.fit is None and ring.walk is not None
@@ -88,10 +66,8 @@ def footprints(row: Row) -> list[float]:
     """How wide each member of the pattern is along the row, groups and lying shapes included (mm)."""
     found = []
     for member in row.pattern:
-        across = member.diameter
-        if member.form not in ("dot", "blank") and member.lies == "along":
-            across = member.length or 2 * member.diameter
-        found.append(width(row.group, across, row.gap) if row.group else across)
+        across = member.extent if member.shaped and member.lies == "along" else member.diameter
+        found.append(width(row.group, across, row.gap))
     return found
 
 
@@ -122,13 +98,9 @@ def _fixed_walk(row: Row, context: Context) -> float | None:
     return None
 
 
-def _asked(row: Row) -> tuple[float, ...]:
-    return tuple(member.diameter for member in row.pattern)
-
-
 def _why(row: Row, context: Context) -> str:
     """Why nothing was placed, in words."""
-    sizes = " and ".join(f"{d:g}" for d in _asked(row))
+    sizes = " and ".join(f"{d:g}" for d in row.sizes)
     if context.limit <= 0:
         return "the border leaves nothing to paint on"
     if row.fit == "count":
@@ -140,3 +112,15 @@ def _why(row: Row, context: Context) -> str:
     if context.laps:
         return f"dots of {sizes} mm with a gap of {row.gap:g} mm find no room before the widest circle"
     return f"dots of {sizes} mm with a gap of {row.gap:g} mm would pass the border at {context.limit:.2f} mm"
+
+
+TRACKS: dict[str, Callable[[Row, int, Context], PlacedRow]] = {
+    "centre": _centre,
+    "ring": _ring,
+    "inset": solve_inset,
+    "line": solve_line,
+    "arc": solve_arc,
+    "path": solve_path,
+    "corner": solve_corner,
+    "gaps": solve_gaps,
+}

@@ -10,7 +10,7 @@ from typing import Protocol
 
 import numpy as np
 
-from ..geometry import uneven
+from ..geometry import ring, uneven
 from ..geometry.bisect import bisect
 from ..geometry.surface import Array
 
@@ -35,15 +35,15 @@ class Spacing(Protocol):
 class EqualAngles:
     def clear(self, reach: float, diameters: Sizes, repeats: int) -> float:
         n = repeats * len(diameters)
-        return min((_chord(reach, k, n) - pair for k, pair in _pairs(diameters, n)), default=inf)
+        return min((ring.neighbour_distance(reach, n, k) - pair for k, pair in _pairs(diameters, n)), default=inf)
 
     def least_reach(self, diameters: Sizes, repeats: int, gap: float) -> float:
         n = repeats * len(diameters)
-        return max(((pair + gap) / _chord(1.0, k, n) for k, pair in _pairs(diameters, n)), default=0.0)
+        return max((ring.least_reach(n, pair, gap, k) for k, pair in _pairs(diameters, n)), default=0.0)
 
     def growth(self, reach: float, diameters: Sizes, repeats: int, gap: float) -> float:
         n = repeats * len(diameters)
-        room = min(((_chord(reach, k, n) - gap) / pair for k, pair in _pairs(diameters, n)), default=inf)
+        room = min((ring.largest_dot(reach, n, gap, k) / pair for k, pair in _pairs(diameters, n)), default=inf)
         return max(room, 0.0)
 
     def angles(self, reach: float, diameters: Sizes, repeats: int) -> Array:
@@ -97,11 +97,6 @@ class EqualGaps:
 
 def spacing_named(name: str) -> Spacing:
     return EqualGaps() if name == "equal gaps" else EqualAngles()
-
-
-def _chord(reach: float, k: int, n: int) -> float:
-    """Straight line between a place and the k-th after it of n on a ring: 2*R*sin(k*pi/n)."""
-    return 2 * reach * sin(k * pi / n)
 
 
 def _pairs(diameters: Sizes, n: int) -> list[tuple[int, float]]:

@@ -13,8 +13,9 @@ from ..advice.sizes import KitSize, kit_sizes, largest_up_to
 from ..advice.slack import CLOSE_ENOUGH, spread_slack
 from ..document.piece import MAX_ROWS, Piece
 from ..document.relief import Ball, Egg
-from ..document.row import AtWalk, Between, CentreTrack, Member, Offset, OnLines, Row, Start
+from ..document.row import AtWalk, Between, Member, Offset, OnLines, Row, Start
 from ..document.shelf import PaintShade
+from ..document.track import CentreTrack
 from ..errors import ComposeError
 from ..geometry.surface import Surface
 from ..rows.context import Context

@@ -4,6 +4,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..surface import Array
+from ..turn import turned_places
 
 
 def signed_area(corners: Array) -> float:
@@ -35,6 +36,11 @@ def extent(corners: Array) -> tuple[float, float, float, float]:
     return float(low[0]), float(low[1]), float(high[0]), float(high[1])
 
 
+def centred(corners: Array) -> Array:
+    """Moved so that the middle of length and width is the origin."""
+    return np.asarray(corners - (corners.min(axis=0) + corners.max(axis=0)) / 2)
+
+
 def clockwise(corners: Array) -> Array:
     """The same outline with its corners running clockwise on screen."""
     return corners if signed_area(corners) > 0 else corners[::-1].copy()
@@ -42,9 +48,7 @@ def clockwise(corners: Array) -> Array:
 
 def turned(corners: Array, angle_rad: float) -> Array:
     """Turned clockwise on screen about the origin."""
-    sin, cos = np.sin(angle_rad), np.cos(angle_rad)
-    x, y = corners.T
-    return np.stack((x * cos - y * sin, x * sin + y * cos), axis=1)
+    return np.stack(turned_places(corners[:, 0], corners[:, 1], angle_rad), axis=1)
 
 
 def distance_to_edges(corners: Array, x: Array, y: Array) -> Array:

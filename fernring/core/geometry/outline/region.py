@@ -7,17 +7,22 @@ import numpy as np
 from ..surface import Array
 from .polygon import contains, distance_to_edges
 
+ORIGIN = np.zeros(1)
+
 
 class Region:
     def __init__(self, parts: tuple[Array, ...]) -> None:
         self.parts = parts
 
     @cached_property
+    def home(self) -> Array | None:
+        """The part around the origin."""
+        return next((part for part in self.parts if contains(part, ORIGIN, ORIGIN)[0]), None)
+
+    @cached_property
     def whole(self) -> float:
         """Distance (mm) from the origin to the nearest edge, 0 when the origin lies outside."""
-        origin = np.zeros(1)
-        home = [part for part in self.parts if contains(part, origin, origin)[0]]
-        return float(distance_to_edges(home[0], origin, origin)[0]) if home else 0.0
+        return 0.0 if self.home is None else float(distance_to_edges(self.home, ORIGIN, ORIGIN)[0])
 
     def past(self, x: Array, y: Array, radius: Array) -> Array:
         """How far each disc passes the edge (mm): its true value where positive, a negative bound where it is inside.

@@ -10,7 +10,7 @@ import numpy as np
 
 from ...errors import FitError
 from ..surface import Array
-from .polygon import clockwise
+from .polygon import centred, clockwise
 
 TOLERANCE = 0.001
 
@@ -96,8 +96,7 @@ def spoked(distances: Sequence[float]) -> Array:
 
 def odd(x: Sequence[float], y: Sequence[float]) -> Array:
     """Given corners, clockwise, moved so that the middle of length and width is the origin."""
-    corners = clockwise(np.stack((np.asarray(x, float), np.asarray(y, float)), axis=1))
-    return np.asarray(corners - (corners.min(axis=0) + corners.max(axis=0)) / 2)
+    return centred(clockwise(np.stack((np.asarray(x, float), np.asarray(y, float)), axis=1)))
 
 
 def _without_doubles(corners: Array) -> Array:

@@ -7,12 +7,13 @@ import numpy as np
 from ...document.row import AtAngle, Between, Row
 from ...document.track import ArcTrack, PathTrack
 from ...geometry.even import Curve, closed_places, open_places
+from ...geometry.frames import lifted
 from ...geometry.surface import Array, ring_reach
+from ...geometry.turn import turned_places
 from ..context import Context
 from ..counts import repeats
-from ..frames import lifted
-from ..placed import PlacedRow, nothing
-from .laying import Places, copies, laid, members, pair_sums
+from ..placed import PlacedRow, unplaced
+from .laying import Places, copies, laid, members, outward, pair_sums
 
 FINE = 241
 
@@ -24,7 +25,7 @@ def solve_arc(row: Row, index: int, context: Context) -> PlacedRow:
     first = _first(row, context)
     step = 2 * pi / context.segments
     if not context.surface.even or max(track.start, track.end) > context.surface.rim:
-        return nothing(index, 0, _sizes(row), 0.0, "the circles of this curve do not lie on the blank")
+        return unplaced(row, index, "the circles of this curve do not lie on the blank")
     a, b = (ring_reach(context.surface, walk) for walk in (track.start, track.end))
     plan = _arc(a, first, b, first + track.across * step, track.bulge)
     mirror = first + track.across * step / 2 if track.mirrored else None
@@ -36,9 +37,7 @@ def solve_path(row: Row, index: int, context: Context) -> PlacedRow:
     """Dots evenly along the path as it is, or turned into every segment asked for."""
     track = row.track
     assert isinstance(track, PathTrack)
-    plan = np.stack((np.asarray(track.x), np.asarray(track.y)), axis=1)
-    sin_t, cos_t = sin(context.turn_rad), cos(context.turn_rad)
-    plan = plan @ np.array([[cos_t, sin_t], [-sin_t, cos_t]])
+    plan = np.stack(turned_places(np.asarray(track.x), np.asarray(track.y), context.turn_rad), axis=1)
     count = 1 if track.every == 0 else max(1, context.segments // track.every)
     mirror = context.turn_rad if track.mirrored else None
     return _along(
@@ -51,18 +50,16 @@ def _along(
 ) -> PlacedRow:
     (x, y, z), walks = lifted(context.surface, plan[:, 0], plan[:, 1])
     if np.isnan(walks).any():
-        return nothing(index, 0, _sizes(row), 0.0, "the line runs off the blank")
+        return unplaced(row, index, "the line runs off the blank")
     curve = Curve(np.stack((x, y, z), axis=1), closed)
     n = _count(row, context, curve)
     if n < 1:
-        return nothing(index, 0, _sizes(row), 0.0, "the line is too short for one dot")
+        return unplaced(row, index, "the line is too short for one dot")
     s = closed_places(curve, pair_sums(row, n), 0.0)[0] if closed and n > 2 else open_places(curve, n)
     points = curve(s)
-    ahead = curve(s + 0.05) - curve(s - 0.05)
-    out = np.arctan2(ahead[:, 0], -ahead[:, 1]) - pi / 2
     apart = np.linalg.norm(np.diff(points, axis=0), axis=1)
     clear = float((apart - pair_sums(row, n)[: len(apart)]).min(initial=np.inf))
-    px, py, po = copies(points[:, 0], points[:, 1], out, count, step, mirror)
+    px, py, po = copies(points[:, 0], points[:, 1], outward(curve, s), count, step, mirror)
     places = Places(px, py, po, np.tile(members(row, n), len(px) // n), count, clear)
     return laid(row, index, context, places)
 
@@ -71,7 +68,7 @@ def _count(row: Row, context: Context, curve: Curve) -> int:
     """Dots on one line: as the rule says, or as many as keep the gap."""
     if row.fit != "count":
         return repeats(row.count, 1) * len(row.pattern)
-    mean = float(np.mean(_sizes(row)))
+    mean = float(np.mean(row.sizes))
     return int(curve.length / (mean + row.gap) + 1e-9) + (0 if curve.closed else 1)
 
 
@@ -108,7 +105,3 @@ def _through(start: float, top: float, end: float) -> float:
     if to_end * to_top >= 0 and abs(to_end) >= abs(to_top):
         return to_end
     return to_end + 2 * pi * (1 if to_top > 0 else -1) if to_end * to_top < 0 or abs(to_end) < abs(to_top) else to_end
-
-
-def _sizes(row: Row) -> tuple[float, ...]:
-    return tuple(member.diameter for member in row.pattern)

@@ -7,7 +7,7 @@ from ...document.track import CornerTrack
 from ...geometry.even import Curve
 from ...geometry.surface import Array
 from ..context import Context
-from ..placed import PlacedRow, nothing
+from ..placed import PlacedRow, unplaced
 from .laying import Places, laid
 
 
@@ -16,7 +16,7 @@ def solve_corner(row: Row, index: int, context: Context) -> PlacedRow:
     assert isinstance(track, CornerTrack)
     corners, outward = corner_points(context.ground.sharp)
     if not len(corners):
-        return nothing(index, 0, tuple(m.diameter for m in row.pattern), 0.0, "this blank has no corners")
+        return unplaced(row, index, "this blank has no corners")
     points = corners - outward * track.inward
     way = np.arctan2(outward[:, 0], -outward[:, 1])
     order = np.argsort(way % (2 * np.pi))

@@ -13,8 +13,9 @@ from ...document.row import Row
 from ...document.track import GapsTrack
 from ...geometry.apollonius import touching_three
 from ...geometry.surface import Array
+from ...geometry.turn import turned_places
 from ..context import Context
-from ..placed import PlacedRow, Whole, nothing
+from ..placed import PlacedRow, Whole, unplaced
 from .laying import Places, laid
 
 NEIGHBOURS = 12
@@ -22,15 +23,15 @@ FAR = 1e4
 MOST = 4000
 
 
-def solve_gaps(row: Row, index: int, context: Context, ids: dict[int, str]) -> PlacedRow:
+def solve_gaps(row: Row, index: int, context: Context) -> PlacedRow:
     track = row.track
     assert isinstance(track, GapsTrack)
-    sizes = tuple(member.diameter for member in row.pattern)
+    sizes = row.sizes
     x, y, r = _bodies(context)
     if len(x) < 3:
-        return nothing(index, 0, sizes, 0.0, "there are no gaps yet: at least three dots must lie around one")
+        return unplaced(row, index, "there are no gaps yet: at least three dots must lie around one")
     order = _order(context)
-    low, high = _band(track, context, ids)
+    low, high = _band(track, context)
     least = (sizes[0] if track.sizes == "one size" else track.least) / 2
     cx, cy, room = holes(x, y, r, 2 * pi / order, context.turn_rad, least + row.gap)
     reach = np.hypot(cx, cy)
@@ -39,9 +40,7 @@ def solve_gaps(row: Row, index: int, context: Context, ids: dict[int, str]) -> P
     room = np.minimum(room, _to_border(context, cx, cy, row.gap))
     kept = _chosen(cx, cy, room, least, row.gap, order, track, context)
     if not kept:
-        return nothing(
-            index, 0, sizes, 0.0, f"no gap has room for a dot of {2 * least:g} mm with a gap of {row.gap:g} mm"
-        )
+        return unplaced(row, index, f"no gap has room for a dot of {2 * least:g} mm with a gap of {row.gap:g} mm")
     ax, ay, radius = (np.array(column) for column in zip(*kept, strict=True))
     px, py = _everywhere(ax, ay, order)
     out = np.arctan2(px, -py)
@@ -63,9 +62,9 @@ def _order(context: Context) -> int:
     return max(order, 1)
 
 
-def _band(track: GapsTrack, context: Context, ids: dict[int, str]) -> tuple[float, float]:
+def _band(track: GapsTrack, context: Context) -> tuple[float, float]:
     """Walk distances between which gaps are filled."""
-    chosen = [row for row in context.placed if not track.rows or ids.get(row.index) in track.rows]
+    chosen = [row for row in context.placed if not track.rows or context.ids[row.index] in track.rows]
     if not chosen:
         return 0.0, -1.0
     margin = max(row.thickest for row in chosen) if track.rows else 0.0
@@ -122,9 +121,8 @@ def _triples(x: Array, y: Array, r: Array, sector_rad: float, start_rad: float) 
 
 
 def _everywhere(x: Array, y: Array, order: int) -> tuple[Array, Array]:
-    turn = np.arange(order)[:, None] * 2 * pi / order
-    sin, cos = np.sin(turn), np.cos(turn)
-    return (x * cos - y * sin).ravel(), (x * sin + y * cos).ravel()
+    px, py = turned_places(x, y, np.arange(order)[:, None] * 2 * pi / order)
+    return px.ravel(), py.ravel()
 
 
 def _chosen(

@@ -7,21 +7,19 @@ import numpy as np
 
 from ...document.row import FromEdge, Offset, Row
 from ...geometry.even import Curve, closed_places, cornered_places
+from ...geometry.frames import lifted
 from ...geometry.outline.inset import inset
 from ...geometry.root import root
 from ...geometry.surface import Array
 from ..context import Context
 from ..counts import repeats
-from ..frames import lifted
-from ..placed import PlacedRow, nothing
-from .laying import Places, laid, members, pair_sums
-
-FINEST = 0.2
+from ..placed import PlacedRow, clearances, unplaced
+from .laying import Places, laid, members, outward, pair_sums
 
 
 def solve_inset(row: Row, index: int, context: Context) -> PlacedRow:
     """The row `inward` from the edge, or nested: the first just inside the border, each next as close as it may."""
-    widest = max(member.diameter for member in row.pattern)
+    widest = max(row.sizes)
     before = context.inset_before
     if isinstance(row.distance, FromEdge):
         depth = row.distance.inward
@@ -31,7 +29,7 @@ def solve_inset(row: Row, index: int, context: Context) -> PlacedRow:
         depth = _nested(row, context, before, before.depth or 0.0)
     placed = _at(row, index, context, depth, before)
     if placed is None:
-        return nothing(index, 0, tuple(m.diameter for m in row.pattern), 0.0, "the edge leaves no line so far inside")
+        return unplaced(row, index, "the edge leaves no line so far inside")
     return replace(placed, depth=depth)
 
 
@@ -42,12 +40,9 @@ def _nested(row: Row, context: Context, before: PlacedRow, outside: float) -> fl
         placed = _at(row, -1, context, depth, before)
         if placed is None:
             return -inf
-        dx, dy = placed.x[:, None] - before.x, placed.y[:, None] - before.y
-        dz = placed.z[:, None] - before.z
-        apart = np.sqrt(dx * dx + dy * dy + dz * dz) - placed.radius[:, None] - before.radius
-        return row.gap - float(apart.min())
+        return row.gap - float(clearances(placed, before).min())
 
-    furthest = outside + max(before.radius) + max(m.diameter for m in row.pattern) / 2 + row.gap
+    furthest = outside + max(before.radius) + max(row.sizes) / 2 + row.gap
     depth = root(lambda inward: -short(outside + inward), 0.0, furthest - outside, 1e-7, 40)
     for _ in range(20):
         if short(outside + depth) <= 1e-7:
@@ -64,14 +59,10 @@ def _at(row: Row, index: int, context: Context, depth: float, before: PlacedRow 
     curve = Curve(np.stack((x, y, z), axis=1), True)
     s, gap = _places(row, context, curve, before)
     points = curve(s)
-    ahead = curve(s + 0.05) - curve(s - 0.05)
-    out = np.arctan2(ahead[:, 0], -ahead[:, 1]) - np.pi / 2
-    return laid(
-        row,
-        index,
-        context,
-        Places(points[:, 0], points[:, 1], out, members(row, len(s)), len(s) // len(row.pattern), gap),
+    places = Places(
+        points[:, 0], points[:, 1], outward(curve, s), members(row, len(s)), len(s) // len(row.pattern), gap
     )
+    return laid(row, index, context, places)
 
 
 def _places(row: Row, context: Context, curve: Curve, before: PlacedRow | None) -> tuple[Array, float]:
@@ -81,7 +72,7 @@ def _places(row: Row, context: Context, curve: Curve, before: PlacedRow | None) 
     """
     n, k = _count(row, context, curve), len(row.pattern)
     corners = curve.corners()
-    if len(corners) and not (isinstance(row.start, Offset) and before is not None):
+    if len(corners) and not _dipped(row, before):
         return _cornered(row, curve, corners, None if row.fit == "count" else n)
     while True:
         sums = pair_sums(row, n)
@@ -93,7 +84,7 @@ def _places(row: Row, context: Context, curve: Curve, before: PlacedRow | None) 
 
 def _cornered(row: Row, curve: Curve, corners: Array, count: int | None) -> tuple[Array, float]:
     """Places with one on every corner; fitted, the pitch is widened until all neighbours keep the gap."""
-    pitch = float(np.mean([member.diameter for member in row.pattern])) + row.gap
+    pitch = float(np.mean(row.sizes)) + row.gap
     for _ in range(40):
         s = cornered_places(curve, corners, pitch, count)
         apart = np.linalg.norm(np.diff(curve(np.concatenate((s, s[:1]))), axis=0), axis=1)
@@ -109,23 +100,21 @@ def _count(row: Row, context: Context, curve: Curve) -> int:
     k = len(row.pattern)
     if row.fit != "count":
         return max(repeats(row.count, context.segments) * k, 3)
-    need = float(np.sum([member.diameter for member in row.pattern])) + k * row.gap
+    need = float(np.sum(row.sizes)) + k * row.gap
     return max(int(curve.length / need * (1 - 1e-9)) * k, 3)
 
 
 def _start(row: Row, context: Context, curve: Curve, before: PlacedRow | None, pitch: float) -> float:
     """Begin at twelve o'clock, half a pitch on, or in the middle of the first dip of the row before."""
-    if isinstance(row.start, Offset) and before is not None and len(before.x) > 1:
-        x, y = (before.x[0] + before.x[1]) / 2, (before.y[0] + before.y[1]) / 2
-    else:
-        angle = context.turn_rad
-        x, y = 1000 * np.sin(angle), -1000 * np.cos(angle)
     fine = np.linspace(0, curve.length, 2000)
-    points = curve(fine)
-    way = np.arctan2(points[:, 0], -points[:, 1]) - np.arctan2(x, -y)
-    nearest = (
-        int(np.argmin(np.abs(np.sin(way / 2))))
-        if not isinstance(row.start, Offset) or before is None
-        else int(np.argmin(np.hypot(points[:, 0] - x, points[:, 1] - y)))
-    )
-    return float(fine[nearest]) + (pitch / 2 if row.start.kind == "between" else 0.0)
+    x, y, _ = curve(fine).T
+    if before is not None and _dipped(row, before):
+        away = np.hypot(x - before.x[:2].mean(), y - before.y[:2].mean())
+    else:
+        away = np.abs(np.sin((np.arctan2(x, -y) - context.turn_rad) / 2))
+    return float(fine[int(np.argmin(away))]) + (pitch / 2 if row.start.kind == "between" else 0.0)
+
+
+def _dipped(row: Row, before: PlacedRow | None) -> bool:
+    """Whether the row sits in the dips of one before it."""
+    return isinstance(row.start, Offset) and before is not None

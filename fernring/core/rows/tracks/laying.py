@@ -6,9 +6,11 @@ from math import inf
 import numpy as np
 
 from ...document.row import Row
+from ...geometry.even import Curve
+from ...geometry.frames import lifted
 from ...geometry.surface import Array
+from ...geometry.turn import turned_places
 from ..context import Context
-from ..frames import lifted
 from ..placed import PlacedRow, Whole
 
 
@@ -30,7 +32,7 @@ def laid(row: Row, index: int, context: Context, places: Places) -> PlacedRow:
     """The row on these places, coincident ones once. `sizes` gives each dot its own diameter."""
     keep = _single(places.x, places.y)
     x, y, member = places.x[keep], places.y[keep], places.member[keep]
-    diameters = tuple(member.diameter for member in row.pattern)
+    diameters = row.sizes
     radius = np.asarray(diameters)[member] / 2 if places.sizes is None else places.sizes[keep] / 2
     (px, py, pz), walks = lifted(context.surface, x, y)
     widest = (float(radius.max(initial=0.0)) * 2,) if places.sizes is not None else diameters
@@ -57,13 +59,19 @@ def _single(x: Array, y: Array) -> Whole:
     return np.sort(first)
 
 
+def outward(curve: Curve, s: Array) -> Array:
+    """Direction outward (rad) at these lengths along a curve: a quarter turn from the way it runs."""
+    ahead = curve(s + 0.05) - curve(s - 0.05)
+    return np.asarray(np.arctan2(ahead[:, 0], -ahead[:, 1]) - np.pi / 2)
+
+
 def members(row: Row, n: int) -> Whole:
     return np.arange(n) % len(row.pattern)
 
 
 def pair_sums(row: Row, n: int) -> Array:
     """Mean diameter of each of n places and its follower."""
-    sizes = np.asarray([member.diameter for member in row.pattern])[members(row, n)]
+    sizes = np.asarray(row.sizes)[members(row, n)]
     return np.asarray((sizes + np.roll(sizes, -1)) / 2)
 
 
@@ -77,6 +85,5 @@ def copies(
         sets.append((-(x * cos) - y * sin, -(x * sin) + y * cos, 2 * mirror_rad - out_rad))
     turned = []
     for k in range(count):
-        sin, cos = np.sin(k * step_rad), np.cos(k * step_rad)
-        turned += [(px * cos - py * sin, px * sin + py * cos, po + k * step_rad) for px, py, po in sets]
+        turned += [(*turned_places(px, py, k * step_rad), po + k * step_rad) for px, py, po in sets]
     return tuple(np.concatenate(part) for part in zip(*turned, strict=True))  # type: ignore[return-value]

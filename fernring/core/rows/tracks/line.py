@@ -8,7 +8,7 @@ from ...document.row import Row
 from ...document.track import LineTrack
 from ...geometry.surface import Array
 from ..context import Context
-from ..placed import PlacedRow, nothing
+from ..placed import PlacedRow, unplaced
 from .laying import Places, laid
 
 MOST_A_LINE = 2000
@@ -31,12 +31,12 @@ def solve_line(row: Row, index: int, context: Context) -> PlacedRow:
         shift = (k - (track.lines - 1) / 2) * track.spacing
         t, member = _threaded(row, half, k)
         points = shift * aside + t[:, None] * along
-        radius = np.asarray([m.diameter for m in row.pattern])[member] / 2
+        radius = np.asarray(row.sizes)[member] / 2
         inside = (context.over(points[:, 0], points[:, 1], radius) <= 1e-6) & _free(context, points, radius + row.gap)
         found.append((points[inside], member[inside]))
     points, member = (np.concatenate(part) for part in zip(*found, strict=True))
     if not len(points):
-        return nothing(index, 0, tuple(m.diameter for m in row.pattern), 0.0, "no line crosses the painted area")
+        return unplaced(row, index, "no line crosses the painted area")
     out = np.full(len(points), way)
     return laid(row, index, context, Places(points[:, 0], points[:, 1], out, member, 1, row.gap))
 
@@ -53,7 +53,7 @@ def _free(context: Context, points: Array, reach: Array) -> np.ndarray:
 
 def _threaded(row: Row, half: float, line: int) -> tuple[Array, np.ndarray]:
     """Distances from a line's middle, and the members there, out to `half` on both sides."""
-    sizes = [member.diameter for member in row.pattern]
+    sizes = row.sizes
     period = sum(sizes) + len(sizes) * row.gap
     turns = int(half / period) + 2
     steps = [(a + b) / 2 + row.gap for a, b in zip(sizes, sizes[1:] + sizes[:1], strict=True)]

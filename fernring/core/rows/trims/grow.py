@@ -1,19 +1,22 @@
 """All trims of a row grown on its dots: once for each kind of place, then turned to the others like it."""
 
 from collections.abc import Sequence
+from dataclasses import replace
 from math import gcd, pi
 
 import numpy as np
 
-from ...document.row import Row
-from ...document.trim import SwipeTrim, TopTrim, Trim, WalkTrim
+from ...document.row import Member, Row
+from ...document.trim import SwipeTrim, TopTrim, Trim, WalkTrim, trims_of
+from ...geometry.outline.polygon import area, turned
 from ...geometry.surface import Array
+from ...geometry.turn import turned_places
 from ..context import Context
 from ..grown import Finding, Grown, GrownDots, Mark, joined
 from ..placed import PlacedRow, Whole
 from .host import Around, Host
 from .shape import shape
-from .swipe import area, envelope, family, spine
+from .swipe import envelope, family, spine
 from .top import slot, stack
 from .walk import Petal, placed_petal, walked
 
@@ -72,7 +75,7 @@ class Growth:
             inner = getattr(trim, "trims", ())
             after = number
             for dot in dots or [None]:  # type: ignore[list-item]
-                after = self.grow(inner, dot, number) if dot is not None else number + _count(inner)
+                after = self.grow(inner, dot, number) if dot is not None else number + len(list(trims_of(inner)))
             number = after
         return number
 
@@ -132,13 +135,9 @@ def _slots(trim: WalkTrim, petal: Petal) -> list[int]:
     return [0] * len(petal.dots)
 
 
-def _count(trims: Sequence[Trim]) -> int:
-    return sum(1 + _count(getattr(trim, "trims", ())) for trim in trims)
-
-
 def grown(row: Row, placed: PlacedRow, context: Context) -> Grown:
     """Everything the row's trims and shaped members add."""
-    formed = [k for k, member in enumerate(row.pattern) if member.form not in ("dot", "blank")]
+    formed = [k for k, member in enumerate(row.pattern) if member.shaped]
     hosts = _hosts(row, placed) if row.trims else np.empty(0, np.intp)
     if not len(hosts) and not formed:
         return Grown()
@@ -170,16 +169,16 @@ def _growth(row: Row, placed: PlacedRow, around: Around, own: int, trimmed: bool
     """Everything that one dot carries."""
     member = row.pattern[int(placed.member[own])] if len(placed.member) else row.pattern[0]
     host, growth = _host(placed, around, own), Growth(around)
-    if member.form not in ("dot", "blank"):
-        _shaped(growth, host, member.form, member.diameter, member.length or 2 * member.diameter, member.lies)
+    if member.shaped:
+        _shaped(growth, host, member)
     if trimmed:
         growth.grow(row.trims, host, 0)
     return growth
 
 
-def _shaped(growth: Growth, host: Host, form: str, width: float, length: float, lies: str) -> None:
-    outline, centres, girth = shape(form, width, length)
-    if lies == "along":
+def _shaped(growth: Growth, host: Host, member: Member) -> None:
+    outline, centres, girth = shape(member.form, member.diameter, member.extent)
+    if member.lies == "along":
         outline, centres = outline[:, ::-1], centres[:, ::-1]
     growth.mark(-1, host, centres, girth, outline, 0)
 
@@ -237,7 +236,7 @@ def _turned(
     n, hosts = len(dots.x), len(own)
     if not n:
         return dots
-    x, y = _rotate(dots.x, dots.y, turn[:, None] * mirror)
+    x, y = turned_places(dots.x, dots.y, turn[:, None] * mirror)
     begin = before + n * np.arange(hosts)[:, None]
     below = np.where(dots.below == 0, own[:, None], dots.below - 1 + begin)
     slots = np.tile(dots.slot, (hosts, 1))
@@ -270,12 +269,5 @@ def _turning(row: Row, dots: GrownDots, place: int) -> np.ndarray:
 
 
 def _turned_mark(mark: Mark, turn: float, mirror: float, own: int) -> Mark:
-    outline, centres = (
-        np.stack(_rotate(line[:, 0], line[:, 1], turn * mirror), axis=1) for line in (mark.outline, mark.spine)
-    )
-    return Mark(outline, mark.heights, centres, mark.girth, mark.z, mark.walk, own, mark.trim, mark.slot, mark.area)
-
-
-def _rotate(x: Array, y: Array, turn: Array | float) -> tuple[Array, Array]:
-    sin, cos = np.sin(turn), np.cos(turn)
-    return x * cos - y * sin, x * sin + y * cos
+    outline, centres = (turned(line, turn * mirror) for line in (mark.outline, mark.spine))
+    return replace(mark, outline=outline, spine=centres, host=own)

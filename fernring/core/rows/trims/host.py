@@ -7,8 +7,8 @@ import numpy as np
 
 from ...document.kit import Load
 from ...geometry.flipped import Flipped
+from ...geometry.frames import beside
 from ...geometry.surface import Array, Points, Surface
-from ..frames import beside
 
 Disc = tuple[float, float, float]
 

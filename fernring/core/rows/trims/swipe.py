@@ -57,11 +57,6 @@ def _cap(centre: Array, radius: float, start: Array, end: Array, tail: Array) ->
     return np.asarray(centre + radius * np.stack((np.cos(turn), np.sin(turn)), axis=1))
 
 
-def area(outline: Array) -> float:
-    x, y = outline.T
-    return float(abs(np.sum(x * np.roll(y, -1) - np.roll(x, -1) * y)) / 2)
-
-
 @dataclass(frozen=True)
 class Pull:
     """One swipe of a family: its length, how far it leans, on which side, and how far its head lies to the right."""

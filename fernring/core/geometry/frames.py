@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from ..geometry.surface import Array, Plane, Points, Surface
+from .surface import Array, Plane, Points, Surface
 
 
 def lifted(surface: Surface, x: Array, y: Array) -> tuple[Points, Array]:
@@ -12,6 +12,12 @@ def lifted(surface: Surface, x: Array, y: Array) -> tuple[Points, Array]:
         return (x, y, np.zeros_like(x)), reach
     walk = surface.walk_to(reach, angle)
     return surface.points(walk, angle), walk
+
+
+def walk_above(surface: Surface, x: Array, y: Array) -> Array:
+    """Walk distances of points in plan (mm); infinite where the surface does not reach."""
+    walk = surface.walk_to(np.hypot(x, y), np.arctan2(x, -y))
+    return np.where(np.isnan(walk), np.inf, walk)
 
 
 def beside(
