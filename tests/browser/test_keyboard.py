@@ -42,6 +42,7 @@ class KeyboardTest(BrowserTestCase):
         self.tab_to("Segments")
         keys.type("10")
         keys.press("Enter")
+        expect(self.page.get_by_role("button", name="Begin this piece")).to_be_enabled()
         self.tab_to("Begin this piece")
         expect(self.page.locator(".begin-foot [role=status]")).to_contain_text("exactly at the border")
         keys.press("Enter")
@@ -72,6 +73,25 @@ class KeyboardTest(BrowserTestCase):
         with self.page.expect_download() as waiting:
             keys.press("Enter")
         self.assertTrue(Path(waiting.value.path()).read_bytes().startswith(b"%PDF"))
+
+    def test_a_petal_grown_fitted_and_undone(self) -> None:
+        self.begin_piece("By keys")
+        self.row("6").focus()
+        keys = self.page.keyboard
+        keys.press("Enter")
+        before = self.summary().inner_text()
+        self.tab_to("Add a petal")
+        keys.press("Enter")
+        expect(self.summary()).not_to_have_text(before)
+        self.assertEqual(self.document()["rows"][6]["trims"][0]["kind"], "walk")
+        self.tab_to("Layers")
+        keys.type("2")
+        keys.press("Enter")
+        self.assertEqual(self.document()["rows"][6]["trims"][0]["layers"], 2)
+        keys.press("Control+z")
+        keys.press("Control+z")
+        expect(self.summary()).to_have_text(before)
+        self.assertEqual(self.document()["rows"][6]["trims"], [])
 
     def test_dividers_move_by_keys(self) -> None:
         self.open_piece()
@@ -120,6 +140,25 @@ class AccessibilityTest(BrowserTestCase):
             self.page.get_by_role("link", name="Print").click()
             expect(self.page.locator("figcaption")).to_contain_text("One page")
             self.scan(f"print ({light})")
+
+    def test_trims_tracks_and_bare_areas_in_both_lights(self) -> None:
+        self.begin_piece("Scanned trims")
+        for light in ("light", "dark"):
+            self.page.emulate_media(color_scheme=light)  # type: ignore[arg-type]
+            self.pick("6")
+            for kind in ("petal", "top dot", "swipe"):
+                self.press(f"Add a {kind}")
+            expect(self.page.get_by_role("group", name=re.compile("^Trim 3:")).first).to_be_visible()
+            self.scan(f"trims ({light})")
+            self.pick("8")
+            self.choose("Track", "into the gaps")
+            expect(self.page.get_by_label("Fill with", exact=True)).to_be_visible()
+            self.scan(f"gaps ({light})")
+            self.part("Blank")
+            self.press("Leave a disc bare")
+            expect(self.page.get_by_label("whole dots only").first).to_be_checked()
+            self.scan(f"bare areas ({light})")
+            self.part("Rows")
 
     def test_verdicts_open(self) -> None:
         self.begin_piece("Scanned")

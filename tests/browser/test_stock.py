@@ -26,6 +26,27 @@ class StockTest(BrowserTestCase):
         self.page.keyboard.press("Control+z")
         expect(self.page.get_by_label("Name of Hazel twig")).to_be_visible()
 
+    def test_a_practice_row_gives_what_one_load_makes(self) -> None:
+        """Five dots from 5.2 down to 3.4 mm: each is the fourth root of 3.4/5.2 of the one before."""
+        self.visit("/kit")
+        self.press("Add a tool")
+        self.fill("Name of New tool", "Alder twig")
+        self.fill("Dot 1 of Alder twig", "5.2")
+        self.press("Measure a load of Alder twig")
+        self.fill("Dots from one load of Alder twig", "5")
+        self.fill("Last dot of a load of Alder twig", "3.4")
+        self.fill("Dots from one load of Alder twig", "90")
+        expect(self.page.get_by_role("alert")).to_contain_text("between 2 and 60 (given: 90)")
+        self.page.get_by_label("Dots from one load of Alder twig").press("Escape")
+        self.expect_kept()
+        self.page.reload()
+        expect(self.page.get_by_label("Last dot of a load of Alder twig")).to_have_value("3.4")
+        ident = self.page.request.get(f"{self.server.address}/api/studio").json()["kit"]
+        kit = self.page.request.get(f"{self.server.address}/api/documents/{ident}").json()["document"]
+        load = next(tool["load"] for tool in kit["tools"] if tool["name"] == "Alder twig")
+        self.assertEqual(load["dots"], 5)
+        self.assertAlmostEqual(load["ratio"], (3.4 / 5.2) ** 0.25, places=3)
+
     def test_a_paint_is_added_and_coloured(self) -> None:
         self.visit("/shelf")
         self.press("Add a paint")

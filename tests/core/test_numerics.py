@@ -10,6 +10,8 @@ from fernring.core.geometry.apollonius import touching_three
 from fernring.core.geometry.chain import closed_chain
 from fernring.core.geometry.even import Curve, closed_places, cornered_places, open_places
 from fernring.core.geometry.root import root
+from fernring.core.geometry.runs import round_runs
+from fernring.core.geometry.turn import turned_places
 from tests.assertions import FernTestCase
 
 
@@ -53,6 +55,22 @@ class ChainTest(FernTestCase):
         chords = np.linalg.norm(np.diff(points, axis=0), axis=1)
         np.testing.assert_allclose(chords - wanted, gap, atol=1e-8)
         self.assertEqual(float(t[0]), 0.0)
+
+
+class RunTest(FernTestCase):
+    @given(st.lists(st.booleans(), min_size=1, max_size=40).filter(lambda held: not all(held)))
+    def test_runs_hold_every_place_once_in_order_round_the_ring(self, held: list[bool]) -> None:
+        runs = round_runs(np.array(held))
+        self.assertEqual(sorted(int(k) for run in runs for k in run), [k for k, on in enumerate(held) if on])
+        for run in runs:
+            self.assertTrue(((np.diff(run) % len(held)) == 1).all())
+            self.assertFalse(held[(run[0] - 1) % len(held)] or held[(run[-1] + 1) % len(held)])
+
+
+class TurnTest(FernTestCase):
+    def test_a_quarter_turn_clockwise_brings_twelve_to_three_o_clock(self) -> None:
+        x, y = turned_places(np.array([0.0, 1.0]), np.array([-1.0, 0.0]), pi / 2)
+        np.testing.assert_allclose(np.stack((x, y)), [[1, 0], [0, 1]], atol=1e-15)
 
 
 class EvenTest(FernTestCase):

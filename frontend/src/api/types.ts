@@ -32,7 +32,6 @@ export type Trim = TopTrim | WalkTrim | SwipeTrim;
 export type TrimSize = Schemas["Size"];
 export type Track = Row["track"];
 export type BareArea = Schemas["BareArea"];
-export type TrimAlternative = Schemas["TrimAlternativeAnswer"];
 export type Blank = Schemas["Blank"];
 export type Outline = Blank["outline"];
 export type Relief = Blank["relief"];

@@ -5,6 +5,7 @@ import { useRef } from "react";
 import { Link, useLocation } from "wouter";
 import { client, need } from "../api/client";
 import type { Listed, Piece } from "../api/types";
+import { FileChooser } from "../studio/FileChooser";
 import { tell, tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
 import "./bench.css";
@@ -54,8 +55,7 @@ export function BenchScreen() {
 function OpenFile() {
   const input = useRef<HTMLInputElement>(null);
   const keep = useKeepPiece();
-  const read = async (file: File | undefined) => {
-    if (!file) return;
+  const read = async (file: File) => {
     try {
       const document = parsed(await file.text());
       await keep(await need(client.POST("/api/check", { body: document })), "Open from a file");
@@ -65,18 +65,7 @@ function OpenFile() {
   };
   return (
     <>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        aria-label="Piece file"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          void read(event.target.files?.[0]);
-          event.target.value = "";
-        }}
-      />
+      <FileChooser name="Piece file" accept=".json,application/json" field={input} onFile={read} />
       <Button variant="default" onClick={() => input.current?.click()}>
         Open a file
       </Button>

@@ -7,9 +7,11 @@ import type { BareArea, Piece } from "../api/types";
 import { freshId } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { Choice } from "../studio/Choice";
+import { FileChooser, SVG_FILES } from "../studio/FileChooser";
 import { LengthField, NumberField } from "../studio/LengthField";
 import { tellProblem } from "../studio/notice";
 import { TextField } from "../studio/TextField";
+import { Tick } from "../studio/Tick";
 
 const RULES = [
   ["pass under", "rows pass under it"],
@@ -29,8 +31,7 @@ export function BareFields({ session, piece }: { session: Session; piece: Piece 
       "Change a bare area",
       piece.bare.map((one) => (one.id === id ? { ...one, ...part } : one)),
     );
-  const read = async (chosen: File | undefined) => {
-    if (!chosen) return;
+  const read = async (chosen: File) => {
     try {
       const { x, y } = await need(client.POST("/api/outline/svg", { body: { text: await chosen.text() } }));
       add(chosen.name.replace(/\.svg$/i, "").slice(0, 60) || "Silhouette", { kind: "shape", x, y });
@@ -54,14 +55,9 @@ export function BareFields({ session, piece }: { session: Session; piece: Piece 
             most={20}
             onChange={(gap) => change(one.id, { gap })}
           />
-          <label>
-            <input
-              type="checkbox"
-              checked={one.whole}
-              onChange={(event) => change(one.id, { whole: event.target.checked })}
-            />{" "}
+          <Tick checked={one.whole} onChange={(whole) => change(one.id, { whole })}>
             whole dots only
-          </label>
+          </Tick>
           <ActionIcon
             variant="subtle"
             aria-label={`Remove ${one.name}`}
@@ -90,18 +86,7 @@ export function BareFields({ session, piece }: { session: Session; piece: Piece 
         <Button size="compact-xs" variant="light" onClick={() => file.current?.click()}>
           A silhouette from a file
         </Button>
-        <input
-          ref={file}
-          type="file"
-          accept=".svg,image/svg+xml"
-          aria-label="Silhouette file"
-          className="visually-hidden"
-          tabIndex={-1}
-          onChange={(event) => {
-            void read(event.target.files?.[0]);
-            event.target.value = "";
-          }}
-        />
+        <FileChooser name="Silhouette file" accept={SVG_FILES} field={file} onFile={read} />
       </div>
       <div className="part-fields" style={{ marginTop: 10 }}>
         <NumberField

@@ -5,6 +5,7 @@ import { freshId } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { Choice } from "../studio/Choice";
 import { LengthField, NumberField } from "../studio/LengthField";
+import { Tick } from "../studio/Tick";
 import { MarkerTable } from "./MarkerTable";
 
 interface Props {
@@ -114,14 +115,9 @@ export function GuideFields({ session, piece, plan, report }: Props) {
         </div>
         <div className="guide-checks">
           {(["midlines", "diagonals"] as const).map((name) => (
-            <label key={name}>
-              <input
-                type="checkbox"
-                checked={guides[name]}
-                onChange={(event) => guide(`Draw the ${name}`, { [name]: event.target.checked })}
-              />{" "}
+            <Tick key={name} checked={guides[name]} onChange={(on) => guide(`Draw the ${name}`, { [name]: on })}>
               {name}
-            </label>
+            </Tick>
           ))}
         </div>
       </section>
@@ -227,19 +223,18 @@ function Circles({ piece, plan, onChange }: PartProps & { piece: Piece; plan: Pl
         <fieldset className="guide-checks">
           <legend className="small quiet">Circles through rows</legend>
           {rings.map(({ id, mark }) => (
-            <label key={id}>
-              <input
-                type="checkbox"
-                checked={atRows.includes(id)}
-                aria-label={`A circle through row ${mark}`}
-                onChange={(event) =>
-                  onChange("Draw a circle through a row", {
-                    at_rows: event.target.checked ? [...atRows, id] : atRows.filter((one) => one !== id),
-                  })
-                }
-              />{" "}
+            <Tick
+              key={id}
+              checked={atRows.includes(id)}
+              name={`A circle through row ${mark}`}
+              onChange={(on) =>
+                onChange("Draw a circle through a row", {
+                  at_rows: on ? [...atRows, id] : atRows.filter((one) => one !== id),
+                })
+              }
+            >
               {mark}
-            </label>
+            </Tick>
           ))}
         </fieldset>
       )}

@@ -4,6 +4,7 @@ import { useId, useRef, useState } from "react";
 import { client, need } from "../api/client";
 import type { Outline } from "../api/types";
 import { Choice } from "../studio/Choice";
+import { FileChooser, SVG_FILES } from "../studio/FileChooser";
 import { LengthField, NumberField } from "../studio/LengthField";
 import { TextField } from "../studio/TextField";
 import { lengthText, parseLength, useUnits } from "../studio/units";
@@ -25,8 +26,7 @@ export function OutlineFields({ outline, onChange, measures = true, autoFocus }:
     if (kind === "odd") file.current?.click();
     else onChange((now) => begunAs(kind, acrossMm(now)));
   };
-  const read = async (chosen: File | undefined) => {
-    if (!chosen) return;
+  const read = async (chosen: File) => {
     try {
       const text = await chosen.text();
       const found = await need(client.POST("/api/outline/svg", { body: { text } }));
@@ -39,18 +39,7 @@ export function OutlineFields({ outline, onChange, measures = true, autoFocus }:
   return (
     <>
       <Choice name="Outline" titled value={outline.kind} options={OUTLINES} onChange={choose} />
-      <input
-        ref={file}
-        type="file"
-        accept=".svg,image/svg+xml"
-        aria-label="Outline file"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          void read(event.target.files?.[0]);
-          event.target.value = "";
-        }}
-      />
+      <FileChooser name="Outline file" accept={SVG_FILES} field={file} onFile={read} />
       {outline.kind === "odd" && (
         <Button size="xs" variant="light" style={{ alignSelf: "end" }} onClick={() => file.current?.click()}>
           Another file

@@ -1,5 +1,5 @@
 /** A piece that is open: its ledger, its plan, and what is picked and shown at the moment. */
-import { create, useStore } from "zustand";
+import { create } from "zustand";
 import { client, need } from "../api/client";
 import type { Piece, Plan, Remedy } from "../api/types";
 import { tell, tellProblem } from "../studio/notice";
@@ -127,8 +127,4 @@ export class Session {
       tellProblem(cause);
     }
   }
-}
-
-export function useDocument(session: Session): Piece | null {
-  return useStore(session.ledger.store, (state) => state.document);
 }

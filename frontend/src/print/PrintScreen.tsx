@@ -13,6 +13,7 @@ import { Lost } from "../studio/Lost";
 import { tell, tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
 import "./print.css";
+import { Tick } from "../studio/Tick";
 import { Pages } from "./Pages";
 
 type Options = Omit<GuideRequest, "piece">;
@@ -110,14 +111,9 @@ function Guide({ session, piece, options, onChange }: GuideProps) {
       </div>
       <div className="print-lines">
         {LINES.map(([key, name]) => (
-          <label key={key}>
-            <input
-              type="checkbox"
-              checked={options[key]}
-              onChange={(event) => onChange({ ...options, [key]: event.target.checked })}
-            />{" "}
+          <Tick key={key} checked={options[key]} onChange={(on) => onChange({ ...options, [key]: on })}>
             {name}
-          </label>
+          </Tick>
         ))}
       </div>
       <Button onClick={() => void get()}>Download the guide (PDF)</Button>

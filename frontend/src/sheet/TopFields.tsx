@@ -4,6 +4,7 @@ import { IconPlus, IconX } from "@tabler/icons-react";
 import type { TopTrim, TrimSize } from "../api/types";
 import { Choice } from "../studio/Choice";
 import { NumberField } from "../studio/LengthField";
+import { Tick } from "../studio/Tick";
 import { SizeField } from "./SizeField";
 import type { TrimProps } from "./TrimFields";
 
@@ -67,14 +68,9 @@ export function TopFields({ trim, set, ...props }: TrimProps & { trim: TopTrim }
           onChange={(by) => set({ ...trim, shift: by / 100 })}
         />
       )}
-      <label style={{ alignSelf: "end", paddingBottom: 4 }}>
-        <input
-          type="checkbox"
-          checked={trim.turns}
-          onChange={(event) => set({ ...trim, turns: event.target.checked })}
-        />{" "}
+      <Tick infield checked={trim.turns} onChange={(turns) => set({ ...trim, turns })}>
         shades take turns, the last between
-      </label>
+      </Tick>
     </>
   );
 }

@@ -3,8 +3,12 @@ import { useRef } from "react";
 import { client, need } from "../api/client";
 import type { Row, Track } from "../api/types";
 import { Choice } from "../studio/Choice";
+import { FileChooser, SVG_FILES } from "../studio/FileChooser";
 import { LengthField, NumberField } from "../studio/LengthField";
 import { tellProblem } from "../studio/notice";
+import { Tick } from "../studio/Tick";
+import { GapFields } from "./GapFields";
+import { GroupFields } from "./GroupFields";
 import { changeRow, type RowProps } from "./RowEditor";
 
 const TRACKS = [
@@ -20,19 +24,6 @@ const BEYOND = [
   ["stop", "stops"],
   ["carry on", "carries on, whole dots"],
 ] as const;
-const GROUPS = [
-  ["none", "one dot"],
-  ["line", "a line outward"],
-  ["pair", "a pair"],
-  ["triangle", "a triangle"],
-  ["diamond", "a diamond"],
-  ["box", "a box"],
-  ["fan", "a fan"],
-] as const;
-const FILLS = [
-  ["largest", "the largest that fits"],
-  ["one size", "this size only"],
-] as const;
 
 type Kind = (typeof TRACKS)[number][0];
 
@@ -44,8 +35,7 @@ export function TrackFields(props: RowProps) {
     if (kind === "path") file.current?.click();
     else set(begun(kind, planned?.walk ?? rim / 2), FIRST[kind] ?? {});
   };
-  const read = async (chosen: File | undefined) => {
-    if (!chosen) return;
+  const read = async (chosen: File) => {
     try {
       const track = await need(client.POST("/api/path/svg", { body: { text: await chosen.text() } }));
       set(track, { fit: "count" });
@@ -57,18 +47,7 @@ export function TrackFields(props: RowProps) {
     <>
       <Choice width={158} name="Track" titled value={row.track.kind as Kind} options={TRACKS} onChange={choose} />
 
-      <input
-        ref={file}
-        type="file"
-        accept=".svg,image/svg+xml"
-        aria-label="Path file"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          void read(event.target.files?.[0]);
-          event.target.value = "";
-        }}
-      />
+      <FileChooser name="Path file" accept={SVG_FILES} field={file} onFile={read} />
       <Measures {...props} set={set} />
       {row.track.kind !== "gaps" && <GroupFields {...props} />}
     </>
@@ -219,29 +198,7 @@ function Measures({ set, ...props }: RowProps & { set: (track: Track) => void })
         />
       );
     case "gaps":
-      return (
-        <>
-          <Choice
-            width={160}
-            name="Fill with"
-            titled
-            value={track.sizes}
-            options={FILLS}
-            onChange={(sizes) => set({ ...track, sizes })}
-          />
-
-          <LengthField
-            width={88}
-            name="Smallest"
-            titled
-            value={track.least}
-            least={0.2}
-            most={60}
-            onChange={(least) => set({ ...track, least })}
-          />
-          <GapsOf {...props} rows={track.rows} onChange={(rows) => set({ ...track, rows })} />
-        </>
-      );
+      return <GapFields {...props} track={track} set={set} />;
     default:
       return null;
   }
@@ -266,81 +223,9 @@ function Every({ every, mirrored, least, set }: EveryProps) {
         most={64}
         onChange={(next) => set({ every: next })}
       />
-      <label style={{ alignSelf: "end", paddingBottom: 4 }}>
-        <input type="checkbox" checked={mirrored} onChange={(event) => set({ mirrored: event.target.checked })} />{" "}
+      <Tick infield checked={mirrored} onChange={(next) => set({ mirrored: next })}>
         mirrored
-      </label>
-    </>
-  );
-}
-
-/** Which rows' gaps are filled: all of them, or those chosen. */
-function GapsOf({ piece, row, rows, onChange }: RowProps & { rows: string[]; onChange: (rows: string[]) => void }) {
-  const before = piece.rows.slice(
-    0,
-    piece.rows.findIndex((one) => one.id === row.id),
-  );
-  let number = 0;
-  return (
-    <fieldset className="gaps-of">
-      <legend>Gaps of rows {rows.length === 0 && "(all)"}</legend>
-      {before.map((one) => {
-        const mark = one.track.kind === "centre" ? "C" : `${++number}`;
-        const on = rows.includes(one.id);
-        return (
-          <button
-            key={one.id}
-            type="button"
-            className="chip square"
-            aria-pressed={on}
-            aria-label={`Gaps of row ${mark}`}
-            onClick={() => onChange(on ? rows.filter((id) => id !== one.id) : [...rows, one.id])}
-          >
-            {mark}
-          </button>
-        );
-      })}
-    </fieldset>
-  );
-}
-
-function GroupFields(props: RowProps) {
-  const { group } = props.row;
-  const set = (next: Row["group"]) => changeRow(props, "Choose the group", { group: next });
-  return (
-    <>
-      <Choice
-        width={124}
-        name="At each place"
-        titled
-        value={group?.kind ?? "none"}
-        options={GROUPS}
-        onChange={(kind) => set(kind === "none" ? null : { kind, count: group?.count ?? 3, falls: group?.falls ?? 0 })}
-      />
-
-      {group && (group.kind === "line" || group.kind === "fan") && (
-        <NumberField
-          width={88}
-          name="Dots each"
-          titled
-          value={group.count}
-          least={2}
-          most={12}
-          onChange={(count) => set({ ...group, count })}
-        />
-      )}
-      {group?.kind === "line" && (
-        <NumberField
-          width={88}
-          name="Smaller by"
-          titled
-          unit="%"
-          value={Math.round(group.falls * 100)}
-          least={0}
-          most={60}
-          onChange={(falls) => set({ ...group, falls: falls / 100 })}
-        />
-      )}
+      </Tick>
     </>
   );
 }

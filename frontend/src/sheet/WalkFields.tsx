@@ -2,6 +2,7 @@
 import type { WalkTrim } from "../api/types";
 import { Choice } from "../studio/Choice";
 import { LengthField, NumberField } from "../studio/LengthField";
+import { Tick } from "../studio/Tick";
 import { SizeField } from "./SizeField";
 import type { TrimProps } from "./TrimFields";
 
@@ -96,14 +97,9 @@ export function WalkFields({ trim, set, ...props }: TrimProps & { trim: WalkTrim
         options={SHADINGS}
         onChange={(shading) => set({ ...trim, shading })}
       />
-      <label style={{ alignSelf: "end", paddingBottom: 4 }}>
-        <input
-          type="checkbox"
-          checked={trim.equal}
-          onChange={(event) => set({ ...trim, equal: event.target.checked })}
-        />{" "}
+      <Tick infield checked={trim.equal} onChange={(equal) => set({ ...trim, equal })}>
         as many on both sides
-      </label>
+      </Tick>
     </>
   );
 }

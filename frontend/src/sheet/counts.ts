@@ -3,12 +3,6 @@ import type { Row } from "../api/types";
 
 type Count = Row["count"];
 
-/** Repeats of the pattern; an uneven rule is rounded, as the plan does. */
-export function repeatsOf(count: Count, segments: number): number {
-  if (count.kind === "absolute") return count.repeats;
-  return Math.max(1, Math.round((count.repeats * segments) / count.segments));
-}
-
 /** A typed number as a rule per segment where it is one, else as a fixed number. */
 export function asCount(repeats: number, segments: number, fixed: boolean): Count {
   if (!fixed && repeats % segments === 0 && repeats / segments <= 100)

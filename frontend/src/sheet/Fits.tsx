@@ -1,0 +1,53 @@
+/** What is common to the tables of what fits: the wait for them, and the cell that takes an alternative. */
+import { useQuery } from "@tanstack/react-query";
+import type { ReactNode } from "react";
+import type { Change } from "../api/types";
+import { withChanges } from "../piece/edits";
+import type { RowProps } from "./RowEditor";
+
+interface Props<T> {
+  queryKey: unknown[];
+  ask: () => Promise<T[]>;
+  /** Said when there is no alternative. */
+  none: string;
+  children: (found: T[]) => ReactNode;
+}
+
+export function Fits<T>({ queryKey, ask, none, children }: Props<T>) {
+  const query = useQuery({ queryKey, queryFn: ask, placeholderData: (before) => before, gcTime: 0 });
+  if (query.error) return <p className="row-noroom">{query.error.message}</p>;
+  if (!query.data) return <p className="small quiet">Reckoning what fits…</p>;
+  return query.data.length === 0 ? <p className="small quiet">{none}</p> : children(query.data);
+}
+
+export function ChooseHead() {
+  return (
+    <th scope="col">
+      <span className="visually-hidden">Choose</span>
+    </th>
+  );
+}
+
+interface UseProps extends Pick<RowProps, "session" | "row"> {
+  one: { current: boolean; changes: Change[] };
+  name: string;
+}
+
+export function UseCell({ session, row, one, name }: UseProps) {
+  return (
+    <td>
+      {one.current ? (
+        <span className="small quiet">as it is</span>
+      ) : (
+        <button
+          type="button"
+          className="chip square"
+          aria-label={name}
+          onClick={() => session.edit("Use what fits", (now) => withChanges(now, one.changes), row.id)}
+        >
+          Use
+        </button>
+      )}
+    </td>
+  );
+}
