@@ -1,6 +1,8 @@
 """What fits here? Real alternatives for one row, from the kit's own dot sizes."""
 
+from collections.abc import Iterator
 from dataclasses import dataclass
+from itertools import islice, product
 from math import inf, log
 
 from ..document.changes import Change
@@ -9,7 +11,7 @@ from ..document.row import Row
 from ..errors import FitError
 from ..rows.counts import allowed, as_count
 from ..rows.fitting import MOST_DIAMETER
-from ..rows.layout import Halves, lay_out, left_over, open_halves, place_row
+from ..rows.layout import Halves, lay_on, left_over, open_halves, place_row
 from ..rows.placed import PlacedRow
 from .sizes import KitSize, kit_sizes
 from .verdict import change
@@ -51,27 +53,37 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
     sizes = kit_sizes(piece.tools)
     if not sizes:
         raise FitError("The piece has no tools to choose a size from; add some from the kit.", "tools")
-    halves, now = _halves_at(piece, index)
-    row = piece.rows[index]
-    candidates = []
-    for n in _counts(row, piece.segments, now):
-        for member in range(len(row.pattern) if row.track.kind != "centre" else 1):
-            for size in sizes:
-                trial = _trial(row, n, member, size, piece.segments)
-                placed = place_row(trial, index, halves)
-                if _fits(placed, row.gap, halves):
-                    candidates.append((_distance(row, now, n, member, size), trial, placed, member, size))
-    candidates.sort(key=lambda entry: entry[0])
-    chosen = [_alternative(piece, index, now, *entry[1:]) for entry in candidates[:SHORT_TABLE]]
+    before = _before(piece, index)
+    fitting = islice(_fitting(piece, before, sizes), SHORT_TABLE)
+    chosen = [_alternative(piece, before, *found) for found in fitting]
     return sorted(chosen, key=lambda alternative: (alternative.repeats, alternative.member, alternative.diameter))
 
 
-def _halves_at(piece: Piece, index: int) -> tuple[Halves, PlacedRow]:
-    """What the row sees, and the row as it stands."""
-    halves = open_halves(piece)
-    for k, row in enumerate(piece.rows[:index]):
-        halves = halves.with_row(place_row(row, k, halves))
-    return halves, place_row(piece.rows[index], index, halves)
+@dataclass(frozen=True)
+class _Before:
+    """What the row sees, the rows already placed, and the row as it stands."""
+
+    halves: Halves
+    rows: tuple[PlacedRow, ...]
+    now: PlacedRow
+
+
+def _before(piece: Piece, index: int) -> _Before:
+    opened = open_halves(piece)
+    halves, rows = lay_on(piece.model_copy(update={"rows": piece.rows[:index]}), opened, ())
+    return _Before(halves, rows, place_row(piece.rows[index], index, halves))
+
+
+def _fitting(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[tuple[Row, PlacedRow, int, KitSize]]:
+    """Trials of the row that fit, from the one most like it on: placed one by one, as they are asked for."""
+    index, row = len(before.rows), piece.rows[len(before.rows)]
+    members = range(len(row.pattern) if row.track.kind != "centre" else 1)
+    tries = list(product(_counts(row, piece.segments, before.now), members, sizes))
+    for n, member, size in sorted(tries, key=lambda tried: _distance(row, before.now, *tried)):
+        trial = _trial(row, n, member, size, piece.segments)
+        placed = place_row(trial, index, before.halves)
+        if _fits(placed, row.gap, before.halves):
+            yield trial, placed, member, size
 
 
 def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:
@@ -110,10 +122,10 @@ def _distance(row: Row, now: PlacedRow, n: int, member: int, size: KitSize) -> f
 
 
 def _alternative(
-    piece: Piece, index: int, now: PlacedRow, trial: Row, placed: PlacedRow, member: int, size: KitSize
+    piece: Piece, before: _Before, trial: Row, placed: PlacedRow, member: int, size: KitSize
 ) -> Alternative:
-    rows = (*piece.rows[:index], trial, *piece.rows[index + 1 :])
-    after, laid = lay_out(piece.model_copy(update={"rows": rows}))
+    index, now = len(before.rows), before.now
+    after, laid = lay_on(piece, before.halves.with_row(placed), (*before.rows, placed))
     row = piece.rows[index]
     changes = [change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})]
     if row.track.kind not in ONE_COUNT:

@@ -83,19 +83,23 @@ def _on(row: Row, index: int, half: str, context: Context | None) -> PlacedRow:
 
 def lay_out(piece: Piece) -> tuple[Halves, tuple[PlacedRow, ...]]:
     """The full halves and every row, those without room included. Raises PlanError past the bound on dots."""
-    halves = open_halves(piece)
-    rows: list[PlacedRow] = []
-    total = 0
-    for index, row in enumerate(piece.rows):
+    return lay_on(piece, open_halves(piece), ())
+
+
+def lay_on(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...]) -> tuple[Halves, tuple[PlacedRow, ...]]:
+    """As lay_out, from where the first `rows` are placed already and the next one sees `halves`."""
+    found = list(rows)
+    total = sum(part.count for placed in rows for part in placed.both)
+    for index, row in enumerate(piece.rows[len(rows) :], len(rows)):
         placed = place_row(row, index, halves)
         total += sum(part.count for part in placed.both)
         if total > MOST_DOTS:
             raise PlanError(
                 f"A piece holds at most {MOST_DOTS} dots; with this row it would have {total}.", f"rows.{index}.count"
             )
-        rows.append(placed)
+        found.append(placed)
         halves = halves.with_row(placed)
-    return halves, tuple(rows)
+    return halves, tuple(found)
 
 
 def halves_before(piece: Piece, rows: Mapping[int, PlacedRow] | tuple[PlacedRow, ...], index: int) -> Halves:
