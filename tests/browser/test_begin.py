@@ -1,6 +1,6 @@
 """The Bench, and beginning a new piece."""
 
-from playwright.sync_api import expect
+from playwright.sync_api import Route, expect
 
 from tests.browser.studio import BrowserTestCase
 
@@ -103,3 +103,29 @@ class BeginTest(BrowserTestCase):
         expect(self.page.locator(".row-heading")).to_contain_text("Dot, cm")
         self.choose("Units", "mm")
         expect(self.page.locator(".parts")).to_contain_text("107.95 mm round")
+
+    def test_begun_at_once_the_piece_has_what_was_typed_last(self) -> None:
+        self.visit("/begin")
+        expect(self.page.locator(".begin-foot [role=status]")).to_contain_text("dots.")
+        self.page.get_by_label("Diameter", exact=True).fill("123")
+        self.press("Begin this piece")
+        expect(self.page.locator(".parts")).to_contain_text("123 mm round")
+
+    def test_a_slow_answer_does_not_undo_the_choice_of_units(self) -> None:
+        held: list[Route] = []
+
+        def hold(route: Route) -> None:
+            if route.request.method == "GET" and not held:
+                held.append(route)
+            else:
+                route.continue_()
+
+        self.page.route("**/api/studio", hold)
+        self.visit("/begin")
+        self.choose("Units", "inch")
+        expect(self.page.get_by_label("Diameter", exact=True)).to_have_value("3.543")
+        held[0].continue_()
+        self.fill("Diameter", "4 1/4")
+        expect(self.page.get_by_label("Units")).to_have_value("inch")
+        expect(self.page.get_by_label("Diameter", exact=True)).to_have_value("4 1/4")
+        expect(self.page.get_by_role("alert")).to_have_count(0)

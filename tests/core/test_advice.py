@@ -4,7 +4,7 @@ from fernring.core.advice.fits import what_fits
 from fernring.core.advice.next_row import next_row
 from fernring.core.advice.slack import spread_slack
 from fernring.core.document.changes import changed
-from fernring.core.document.row import AtWalk
+from fernring.core.document.row import Absolute, AtWalk
 from fernring.core.errors import FitError
 from fernring.core.plan import plan
 from tests import samples
@@ -47,6 +47,12 @@ class FitsTest(FernTestCase):
     def test_members_of_a_pattern_are_tried_one_by_one(self) -> None:
         sample = piece(row("a", 4.6, 2.0, distance=AtWalk(walk=25), spacing="equal gaps"))
         self.assertEqual({alternative.member for alternative in what_fits(sample, 0)}, {0, 1})
+
+    def test_a_row_of_few_far_apart_dots_has_alternatives_like_it(self) -> None:
+        sample = piece(centre(), row("a", 3.0, count=Absolute(repeats=2), distance=AtWalk(walk=30)))
+        found = what_fits(sample, 1)
+        self.assertIn((2, 3.0), [(one.repeats, one.diameter) for one in found])
+        self.assertGreater(len(found), 6)
 
     def test_refusals_say_why(self) -> None:
         with self.assertRaisesRegex(FitError, "no row at place 9"):

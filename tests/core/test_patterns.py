@@ -10,9 +10,9 @@ from fernring.core.advice.fits_trim import trim_fits
 from fernring.core.document.changes import Change, changed
 from fernring.core.document.piece import Piece
 from fernring.core.errors import DocumentError
+from fernring.core.geometry.holes import holes
 from fernring.core.geometry.outline.polygon import distance_to_edges
 from fernring.core.plan import Plan, plan
-from fernring.core.rows.tracks.gaps import holes
 from fernring.formats.plan_json import plan_bytes
 from tests import patterns, samples
 from tests.assertions import FernTestCase, clearances
@@ -226,5 +226,21 @@ class TrackTest(FernTestCase):
             empty[k] = (np.hypot(cx[k] - x, cy[k] - y) - r).min() >= t[k] - 1e-7
         fx, fy, _ = holes(x, y, r, 2 * np.pi, 0.0)
         for px, py, size in zip(cx[empty], cy[empty], t[empty], strict=True):
-            if size < 4:
-                self.assertLess(float(np.hypot(fx - px, fy - py).min()), 1e-4, f"missed a hole of {2 * size:.2f} mm")
+            self.assertLess(float(np.hypot(fx - px, fy - py).min()), 1e-4, f"missed a hole of {2 * size:.2f} mm")
+
+    def test_a_wide_hole_among_many_small_dots_is_found(self) -> None:
+        """Sixty small dots in a circle, their neighbours nearer than the other side: the hole is the circle itself."""
+        angle = np.linspace(0, 2 * np.pi, 60, endpoint=False) + np.linspace(0, 0.01, 60)
+        x, y, r = 20 * np.sin(angle), -20 * np.cos(angle), np.linspace(0.4, 0.5, 60)
+        fx, fy, found = holes(x, y, r, 2 * np.pi, 0.0)
+        middle = np.hypot(fx, fy) < 1
+        self.assertTrue(middle.any())
+        self.assertGreater(float(found[middle].max()), 19.4)
+
+    def test_the_last_digits_decide_nothing_about_gap_dots(self) -> None:
+        """However the piece is turned, the same holes take the same dots."""
+        sample = piece("gap dots")
+        wanted = np.sort(plan(sample).dots.radius)
+        for turn in (7.3, 21.0, 90.0):
+            turned = np.sort(plan(sample.model_copy(update={"turn": turn})).dots.radius)
+            np.testing.assert_allclose(turned, wanted, atol=1e-6)

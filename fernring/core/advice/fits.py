@@ -17,6 +17,7 @@ from .sizes import KitSize, kit_sizes
 from .verdict import change
 
 SHORT_TABLE = 12
+MOST_GROWN = 40
 ONE_COUNT = ("centre", "line", "corner", "gaps")
 MOST_COUNTS = 12
 LOOSEST = 2.2
@@ -74,15 +75,27 @@ def _before(piece: Piece, index: int) -> _Before:
     return _Before(halves, rows, place_row(piece.rows[index], index, halves))
 
 
-def _fitting(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[tuple[Row, PlacedRow, int, KitSize]]:
+Found = tuple[Row, PlacedRow, int, KitSize]
+
+
+def _fitting(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Found]:
     """Trials of the row that fit, from the one most like it on: placed one by one, as they are asked for."""
+    index = len(before.rows)
+    for trial, bare, member, size in islice(_spaced(piece, before, sizes), MOST_GROWN):
+        placed = place_row(trial, index, before.halves) if trial.trims else bare
+        if left_over(before.halves, (placed,)) >= -1e-6:
+            yield trial, placed, member, size
+
+
+def _spaced(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Found]:
+    """Trials whose own dots, before any trim, stand well apart from each other."""
     index, row = len(before.rows), piece.rows[len(before.rows)]
     members = range(len(row.pattern) if row.track.kind != "centre" else 1)
     tries = list(product(_counts(row, piece.segments, before.now), members, sizes))
     for n, member, size in sorted(tries, key=lambda tried: _distance(row, before.now, *tried)):
         trial = _trial(row, n, member, size, piece.segments)
-        placed = place_row(trial, index, before.halves)
-        if _fits(placed, row.gap, before.halves):
+        placed = place_row(trial.model_copy(update={"trims": ()}), index, before.halves)
+        if _well_apart(placed, row.gap, before.now):
             yield trial, placed, member, size
 
 
@@ -108,11 +121,13 @@ def _trial(row: Row, n: int, member: int, size: KitSize, segments: int) -> Row:
     return row.model_copy(update={"pattern": pattern, "count": as_count(n, segments), "fit": fit})
 
 
-def _fits(placed: PlacedRow, gap: float, halves: Halves) -> bool:
-    """Room within the border, the gap kept, and neighbours not so far apart that the row falls to pieces."""
+def _well_apart(placed: PlacedRow, gap: float, now: PlacedRow) -> bool:
+    """The gap kept, and neighbours no further apart than now, or at least not so far that the row falls to pieces."""
+    if placed.noroom or placed.clear < gap - 1e-6:
+        return False
     widest = max(placed.diameters)
-    inside = not placed.noroom and left_over(halves, (placed,)) >= -1e-6 and widest <= MOST_DIAMETER
-    return inside and placed.clear >= gap - 1e-6 and (placed.clear == inf or placed.clear <= LOOSEST * widest + gap)
+    loosest = max(LOOSEST * widest + gap, now.clear if now.clear < inf else 0.0)
+    return widest <= MOST_DIAMETER and (placed.clear == inf or placed.clear <= loosest)
 
 
 def _distance(row: Row, now: PlacedRow, n: int, member: int, size: KitSize) -> float:
@@ -121,11 +136,19 @@ def _distance(row: Row, now: PlacedRow, n: int, member: int, size: KitSize) -> f
     return abs(log(n / max(now.repeats, 1))) + abs(log(size.diameter / asked))
 
 
+def _without_last_gaps(piece: Piece, index: int) -> Piece:
+    """Rows that only fill the gaps left at the end decide neither what is left to the border nor what finds room."""
+    last = len(piece.rows)
+    while last > index + 1 and piece.rows[last - 1].track.kind == "gaps":
+        last -= 1
+    return piece.model_copy(update={"rows": piece.rows[:last]})
+
+
 def _alternative(
     piece: Piece, before: _Before, trial: Row, placed: PlacedRow, member: int, size: KitSize
 ) -> Alternative:
     index, now = len(before.rows), before.now
-    after, laid = lay_on(piece, before.halves.with_row(placed), (*before.rows, placed))
+    after, laid = lay_on(_without_last_gaps(piece, index), before.halves.with_row(placed), (*before.rows, placed))
     row = piece.rows[index]
     changes = [change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})]
     if row.track.kind not in ONE_COUNT:

@@ -97,6 +97,11 @@ class Grown:
     def any(self) -> bool:
         return len(self.dots.x) > 0 or len(self.marks) > 0
 
+    @property
+    def central(self) -> bool:
+        """Whether nothing lies anywhere but on the centre."""
+        return not self.marks and float(self.dots.walk.max(initial=0.0)) < 1e-9
+
     @cached_property
     def mark_discs(self) -> Discs:
         """The discs that fill the marks, all in one."""

@@ -140,11 +140,11 @@ class PlacedRow:
 
     @property
     def order(self) -> int:
-        """How often the row repeats around the centre: 0 for a bare centre dot, which looks alike however it is turned.
+        """How often the row repeats around the centre: 0 when all of it lies there and looks alike however turned.
 
         A row with dots left out is taken not to repeat.
         """
-        if len(self.x) == 1 and self.walk < 1e-9 and not self.grown.any:
+        if len(self.x) == 1 and self.walk < 1e-9 and self.grown.central:
             return 0
         return 1 if self.left_out else self.repeats
 

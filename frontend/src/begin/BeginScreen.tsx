@@ -1,6 +1,6 @@
 /** A new piece: a finished design from the first moment, reckoned anew with every choice. */
 import { Button } from "@mantine/core";
-import { useQuery } from "@tanstack/react-query";
+import { queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link } from "wouter";
 import { client, need } from "../api/client";
@@ -53,18 +53,21 @@ interface Props {
   patterns: Pattern[];
 }
 
+const composing = (piece: Piece, pattern: string) =>
+  queryOptions({
+    queryKey: ["compose", piece, pattern],
+    queryFn: ({ signal }) => need(client.POST("/api/compose", { body: { piece, pattern }, signal })),
+    retry: false,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
 function Begin({ tools, paints, patterns }: Props) {
   const units = useUnits((state) => state.units);
   const [bare, setBare] = useState<Piece>(() => freshPiece(tools, paints));
   const [pattern, setPattern] = useState(patterns[0]!.id);
   const [busy, setBusy] = useState(false);
-  const composed = useQuery({
-    queryKey: ["compose", bare, pattern],
-    queryFn: ({ signal }) => need(client.POST("/api/compose", { body: { piece: bare, pattern }, signal })),
-    placeholderData: (before) => before,
-    retry: false,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const queries = useQueryClient();
+  const composed = useQuery({ ...composing(bare, pattern), placeholderData: (before) => before });
   const piece = composed.data && { ...composed.data, name: bare.name };
   const plan = usePlan(piece, [bare, pattern, composed.dataUpdatedAt]);
   const [shown, setShown] = useState(plan.data);
@@ -73,9 +76,12 @@ function Begin({ tools, paints, patterns }: Props) {
   }, [plan.data]);
   const keep = useKeepPiece();
   const begin = async () => {
-    if (!piece || composed.isPlaceholderData) return;
     setBusy(true);
-    await keep(piece, "Begin the piece").catch(tellProblem);
+    try {
+      await keep(await queries.fetchQuery(composing(bare, pattern)), "Begin the piece");
+    } catch (cause) {
+      tellProblem(cause);
+    }
     setBusy(false);
   };
   return (
@@ -122,7 +128,7 @@ function Begin({ tools, paints, patterns }: Props) {
           </Button>
           <Button
             onClick={() => void begin()}
-            disabled={!piece || composed.isError || composed.isPlaceholderData}
+            disabled={composed.isError}
             loading={busy}
           >
             Begin this piece

@@ -9,8 +9,8 @@ const KEY = ["studio"];
 export function useSettings() {
   const query = useQuery({
     queryKey: KEY,
-    queryFn: async () => {
-      const settings = await need(client.GET("/api/studio"));
+    queryFn: async ({ signal }) => {
+      const settings = await need(client.GET("/api/studio", { signal }));
       useUnits.getState().set(settings.units);
       return settings;
     },
@@ -22,6 +22,7 @@ export function useChangeSettings() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (wanted: Pick<Settings, "units" | "scheme">) => need(client.PUT("/api/studio", { body: wanted })),
+    onMutate: () => queries.cancelQueries({ queryKey: KEY }), // an older answer must not undo the choice
     onSuccess: (settings) => {
       useUnits.getState().set(settings.units);
       queries.setQueryData(KEY, settings);

@@ -3,6 +3,7 @@
 from functools import cached_property
 
 import numpy as np
+import shapely
 
 from ..surface import Array
 from .polygon import contains, distance_to_edges
@@ -37,8 +38,18 @@ class Region:
 
     def _signed(self, x: Array, y: Array) -> Array:
         """Signed distance to the edges, positive outside; infinite without any part."""
-        best = np.full(len(x), np.inf)
-        for part in self.parts:
-            near = distance_to_edges(part, x, y)
-            best = np.minimum(best, np.where(contains(part, x, y), -near, near))
-        return best
+        if not self.parts:
+            return np.full(len(x), np.inf)
+        _, near = self._edges.query_nearest(shapely.points(x, y), return_distance=True, all_matches=False)
+        return np.where(shapely.contains_xy(self._body, x, y), -near, near)
+
+    @cached_property
+    def _edges(self) -> shapely.STRtree:
+        ends = [np.stack((part, np.roll(part, -1, axis=0)), axis=1) for part in self.parts]
+        return shapely.STRtree([shapely.LineString(edge) for edge in np.concatenate(ends)])
+
+    @cached_property
+    def _body(self) -> shapely.MultiPolygon:
+        body = shapely.MultiPolygon([shapely.Polygon(part) for part in self.parts])
+        shapely.prepare(body)
+        return body

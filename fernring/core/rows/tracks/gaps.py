@@ -1,25 +1,22 @@
 """Gap dots: the largest dot that fits into every gap, the same in every segment.
 
 Every empty place is bounded by three things that it touches, so the places to try are the circles tangent to three
-neighbours, or to two and the border. They are worked out for one sector and turned to the others.
+dots. They are worked out for one sector and turned to the others.
 """
 
-from itertools import combinations
 from math import gcd, pi
 
 import numpy as np
 
 from ...document.row import Row
 from ...document.track import GapsTrack
-from ...geometry.apollonius import touching_three
+from ...geometry.holes import holes
 from ...geometry.surface import Array
 from ...geometry.turn import turned_places
 from ..context import Context
 from ..placed import PlacedRow, Whole, unplaced
 from .laying import Places, laid
 
-NEIGHBOURS = 12
-FAR = 1e4
 MOST = 4000
 
 
@@ -33,7 +30,7 @@ def solve_gaps(row: Row, index: int, context: Context) -> PlacedRow:
     order = _order(context)
     low, high = _band(track, context)
     least = (sizes[0] if track.sizes == "one size" else track.least) / 2
-    cx, cy, room = holes(x, y, r, 2 * pi / order, context.turn_rad, least + row.gap)
+    cx, cy, room = holes(x, y, r, 2 * pi / order, context.turn_rad, least + row.gap, high)
     reach = np.hypot(cx, cy)
     inside = (reach >= low) & (reach <= high)
     cx, cy, room = cx[inside], cy[inside], np.minimum(room[inside] - row.gap, sizes[0] / 2)
@@ -77,49 +74,6 @@ def _to_border(context: Context, x: Array, y: Array, gap: float) -> Array:
     return np.asarray(-context.over(x, y, zero))
 
 
-def holes(
-    x: Array, y: Array, r: Array, sector_rad: float, start_rad: float, smallest: float = 0.02
-) -> tuple[Array, Array, Array]:
-    """Centres and radii, at least `smallest`, of the empty circles tangent to three discs, in the first sector.
-
-    Every triple among a disc and its nearest neighbours is tried, and kept when no disc reaches into the circle.
-    """
-    triples, near = _triples(x, y, r, sector_rad, start_rad)
-    cx, cy, t = touching_three(x[triples], y[triples], r[triples])
-    angle = (np.arctan2(cx, -cy) - start_rad + 1e-7) % (2 * pi)
-    good = np.isfinite(t) & (t >= smallest) & (t < FAR) & ((angle < sector_rad) | (np.hypot(cx, cy) < 1e-6))
-    cx, cy, t, near = cx[good], cy[good], t[good], near[good]
-    apart = (np.hypot(cx[:, None] - x[near], cy[:, None] - y[near]) - r[near]).min(axis=1, initial=np.inf) >= t - 1e-7
-    cx, cy, t = cx[apart], cy[apart], t[apart]
-    _, once = np.unique(np.round(np.stack((cx, cy), axis=1), 4), axis=0, return_index=True)
-    cx, cy, t = cx[once], cy[once], t[once]
-    empty = np.ones(len(cx), bool)
-    for part in np.array_split(np.arange(len(cx)), max(1, len(cx) * len(x) // 2_000_000 + 1)):
-        clear = np.hypot(cx[part, None] - x, cy[part, None] - y) - r
-        empty[part] = clear.min(axis=1) >= t[part] - 1e-7
-    return cx[empty], cy[empty], t[empty]
-
-
-def _triples(x: Array, y: Array, r: Array, sector_rad: float, start_rad: float) -> tuple[Whole, Whole]:
-    """Each disc of the sector, a little wider, with every two of its nearest neighbours; and those neighbours."""
-    angle = (np.arctan2(x, -y) - start_rad) % (2 * pi)
-    margin = 0.15 * sector_rad
-    own = np.flatnonzero((angle <= sector_rad + margin) | (angle >= 2 * pi - margin))
-    count = min(NEIGHBOURS, len(x) - 1)
-    pairs = np.array(list(combinations(range(count), 2)))
-    triples, nears = [], []
-    for part in np.array_split(own, max(1, len(own) * len(x) // 2_000_000 + 1)):
-        apart = np.hypot(x[part, None] - x, y[part, None] - y) - r - r[part, None]
-        apart[np.arange(len(part)), part] = np.inf
-        near = np.argpartition(apart, count - 1, axis=1)[:, :count]
-        first = np.repeat(part, len(pairs))
-        triples.append(np.stack((first, near[:, pairs[:, 0]].ravel(), near[:, pairs[:, 1]].ravel()), axis=1))
-        nears.append(np.repeat(near, len(pairs), axis=0))
-    found, near = np.sort(np.concatenate(triples), axis=1), np.concatenate(nears)
-    _, once = np.unique((found[:, 0] * len(x) + found[:, 1]) * len(x) + found[:, 2], return_index=True)
-    return found[once], near[once]
-
-
 def _everywhere(x: Array, y: Array, order: int) -> tuple[Array, Array]:
     px, py = turned_places(x, y, np.arange(order)[:, None] * 2 * pi / order)
     return px.ravel(), py.ravel()
@@ -131,7 +85,7 @@ def _chosen(
     """The largest first; each next shrunk until clear of those chosen and of its own copies."""
     kept: list[tuple[float, float, float]] = []
     tx, ty, tr = np.empty(0), np.empty(0), np.empty(0)
-    for k in np.argsort(-room, kind="stable"):
+    for k in _in_turn(x, y, room, order, context.turn_rad):
         radius = float(room[k])
         if radius < least - 1e-9:
             break
@@ -150,6 +104,17 @@ def _chosen(
         if len(tx) > MOST:
             break
     return kept
+
+
+def _in_turn(x: Array, y: Array, room: Array, order: int, start_rad: float) -> Whole:
+    """The largest first; of equal ones those on an axis of a segment, then from the centre out.
+
+    Everything is rounded first, so that the last digits of the arithmetic decide nothing.
+    """
+    half = pi / order
+    angle = np.round((np.arctan2(x, -y) - start_rad) % (2 * half), 6)
+    aside = np.minimum(angle % half, half - angle % half)
+    return np.lexsort((angle, np.round(np.hypot(x, y), 5), np.round(aside, 5), -np.round(room, 5)))
 
 
 def _made(radius: float, least: float, track: GapsTrack, context: Context) -> float:

@@ -15,13 +15,13 @@ from ..context import Context
 from ..grown import Finding, Grown, GrownDots, Mark, joined
 from ..placed import PlacedRow, Whole
 from .host import Around, Host
+from .reach import reach
 from .shape import shape
 from .swipe import envelope, family, spine
 from .top import slot, stack
 from .walk import Petal, placed_petal, walked
 
 SAME = 5
-NEAR = 30.0  # rows further off than so many radii are out of reach of any trim
 
 
 class Growth:
@@ -141,10 +141,11 @@ def grown(row: Row, placed: PlacedRow, context: Context) -> Grown:
     hosts = _hosts(row, placed) if row.trims else np.empty(0, np.intp)
     if not len(hosts) and not formed:
         return Grown()
-    around = _around(placed, context)
+    near = _near(row, placed, context)
+    around = _around(placed, near, context)
     shaped = np.isin(placed.member, formed) if len(placed.member) else np.zeros(len(placed.x), bool)
     wanted = np.flatnonzero(shaped | np.isin(np.arange(len(placed.x)), hosts))
-    alike, turns = _likeness(placed, context, around, wanted)
+    alike, turns = _likeness(placed, near, around, wanted)
     parts: list[GrownDots] = []
     marks: list[Mark] = []
     findings: dict[tuple[str, int], Finding] = {}
@@ -192,10 +193,17 @@ def _hosts(row: Row, placed: PlacedRow) -> np.ndarray:
     return np.flatnonzero(placed.member == chosen)
 
 
-def _around(placed: PlacedRow, context: Context) -> Around:
-    margin = NEAR * float(placed.radius.max())
+def _near(row: Row, placed: PlacedRow, context: Context) -> list[PlacedRow]:
+    """The rows that trims may meet."""
+    margin = (
+        reach(row.trims, float(placed.radius.max())) * pi / 2
+    )  # over a ball, a walk is longer than the straight line
     low, high = placed.inner - margin, placed.outer + margin
-    bodies = [row.bodies for row in context.placed if row.outer >= low and row.inner <= high]
+    return [other for other in context.placed if other.outer >= low and other.inner <= high]
+
+
+def _around(placed: PlacedRow, near: list[PlacedRow], context: Context) -> Around:
+    bodies = [row.bodies for row in near]
     x, y, z, radius = (
         np.concatenate([getattr(placed, name), *(getattr(body, name) for body in bodies)])
         for name in ("x", "y", "z", "radius")
@@ -211,15 +219,15 @@ def _host(placed: PlacedRow, around: Around, own: int) -> Host:
     return Host(x, y, z, float(placed.walk_each[own]), angle, out, float(placed.radius[own]), 1, own, 0, turn)
 
 
-def _likeness(placed: PlacedRow, context: Context, around: Around, wanted: Whole) -> tuple[Whole, Array]:
+def _likeness(placed: PlacedRow, near: list[PlacedRow], around: Around, wanted: Whole) -> tuple[Whole, Array]:
     """Which dots look alike once the piece is turned by one of its symmetries, as numbers from 0; and the angle at
     which every own dot lies (rad). Dots that look alike share one growth."""
     radial = np.where(
         np.hypot(placed.x, placed.y) > 1e-9, np.arctan2(placed.x * around.mirror, -placed.y), placed.angle_rad
     )
-    if not context.surface.even or bool((placed.walk_each[wanted] < 1e-9).any()):
+    if not around.surface.even or bool((placed.walk_each[wanted] < 1e-9).any()):
         return np.arange(len(wanted)), radial
-    order = gcd(placed.repeats, context.order)
+    order = gcd(placed.repeats, *(row.order for row in near))
     sector = 2 * pi / max(order, 1)
     within = np.round((radial[wanted] % sector) / sector, SAME) % 1.0
     lean = np.round((placed.angle_rad[wanted] - radial[wanted] + pi) % (2 * pi) - pi, SAME)

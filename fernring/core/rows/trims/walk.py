@@ -34,7 +34,7 @@ class Petal:
 
 def walked(trim: WalkTrim, number: int, host: Host, around: Around) -> Petal:
     """Layer upon layer around the host; each layer sees the host and all earlier ones."""
-    radius = _radius(trim, host)
+    radius = walk_radius(trim, host.radius)
     load = around.loads.get(trim.size.tool or "", Load())
     petal = Petal()
     within = host.radius + (2 * radius + trim.gap) * (2 * trim.layers + trim.lead + 1)
@@ -49,8 +49,9 @@ def walked(trim: WalkTrim, number: int, host: Host, around: Around) -> Petal:
     return petal
 
 
-def _radius(trim: WalkTrim, host: Host) -> float:
-    return max((trim.size.share * host.radius) if trim.size.share else trim.size.diameter / 2, LEAST_RADIUS)
+def walk_radius(trim: WalkTrim, host: float) -> float:
+    """Radius of the walked dots round a host dot of this radius (mm)."""
+    return max((trim.size.share * host) if trim.size.share else trim.size.diameter / 2, LEAST_RADIUS)
 
 
 def _layer(
@@ -135,25 +136,24 @@ def _corrected(
     wanted = np.array([discs[j][2] + r + gap for j in near])
     targets = np.stack([spots[j] for j in near])
 
-    def misfit(point: Array) -> Array:
-        place = np.array([c[0] for c in around.at(host, point[:1], point[1:])[0]])
-        return np.asarray(np.linalg.norm(targets - place, axis=1) - wanted)
+    def misfit(*points: Array) -> Array:
+        """Shape (points, 2): by how much each place misses each distance."""
+        tried = np.stack(points)
+        places = np.stack(around.at(host, tried[:, 0], tried[:, 1])[0], axis=1)
+        return np.asarray(np.linalg.norm(targets - places[:, None], axis=2) - wanted)
 
     point, h = np.array([u, v]), 1e-6
+    right, outward = np.array([h, 0]), np.array([0, h])
     if len(near) < 2:
-        return u, v + float(-misfit(point)[0])
-    if abs(u) < 1e-12:
-        for _ in range(NEWTON):
-            slope = (misfit(point + np.array([0, h]))[0] - misfit(point)[0]) / h
-            point = point - np.array([0.0, misfit(point)[0] / slope])
-        return float(point[0]), float(point[1])
+        return u, v - float(misfit(point)[0, 0])
     for _ in range(NEWTON):
-        value = misfit(point)
+        value, beside, beyond = misfit(point, point + right, point + outward)
+        if abs(u) < 1e-12:
+            point = point - outward * value[0] / (beyond[0] - value[0])
+            continue
         if float(np.abs(value).max()) < 1e-11:
             break
-        jacobian = np.stack(
-            [(misfit(point + step) - value) / h for step in (np.array([h, 0]), np.array([0, h]))], axis=1
-        )
+        jacobian = np.stack(((beside - value) / h, (beyond - value) / h), axis=1)
         if abs(float(np.linalg.det(jacobian))) < 1e-9:
             break
         point = point - np.linalg.solve(jacobian, value)
