@@ -4,6 +4,7 @@ First every disc is tried with each two of its nearest neighbours. Then the sear
 discs bound only one empty circle, the next one along the line midway between them is looked for among all discs.
 """
 
+from functools import lru_cache
 from itertools import combinations
 from math import inf, pi
 
@@ -21,13 +22,11 @@ WIDER = 0.15  # sectors are searched so much wider, so that seams over their end
 
 
 class Field:
-    """Discs of shape (n,), and what is searched: a sector, as far as `furthest`, for circles of at least `smallest`."""
+    """Discs of shape (n,), and the sector that is searched, as far as `furthest` from the origin."""
 
-    def __init__(
-        self, discs: tuple[Array, Array, Array], sector: float, start: float, smallest: float, furthest: float
-    ):
+    def __init__(self, discs: tuple[Array, Array, Array], sector: float, start: float, furthest: float) -> None:
         self.x, self.y, self.r = discs
-        self.sector, self.start, self.smallest, self.furthest = sector, start, smallest, furthest
+        self.sector, self.start, self.furthest = sector, start, furthest
 
     def inside(self, x: Array, y: Array, wider: float) -> np.ndarray:
         """Whether points lie in the sector, or up to `wider` of it to either side."""
@@ -67,13 +66,20 @@ def holes(
 
     They are at least `smallest` in radius and at most `furthest` from the origin (mm).
     """
-    field = Field((x, y, r), sector_rad, start_rad, smallest, furthest)
-    found = _empty(field, _close_triples(field))
-    found = _along_seams(field, found)
-    found = found[(found.t >= smallest) & field.inside(found.x, found.y, 0.0)]
-    _, once = np.unique(_places(found), return_index=True)
-    found = found[once]
+    found = _all(np.stack((x, y, r)).astype(float).tobytes(), sector_rad, start_rad, furthest)
+    found = found[found.t >= smallest]
     return found.x, found.y, found.t
+
+
+@lru_cache(maxsize=8)
+def _all(discs: bytes, sector_rad: float, start_rad: float, furthest: float) -> Circles:
+    """Every empty circle in the sector; kept, because rows above gap dots change seldomer than these."""
+    x, y, r = np.frombuffer(discs).reshape(3, -1)
+    field = Field((x, y, r), sector_rad, start_rad, furthest)
+    found = _along_seams(field, _empty(field, _close_triples(field)))
+    found = found[field.inside(found.x, found.y, 0.0)]
+    _, once = np.unique(_places(found), return_index=True)
+    return found[once]
 
 
 def _close_triples(field: Field) -> Whole:
