@@ -6,8 +6,12 @@ from reportlab.pdfgen.canvas import Canvas
 
 from fernring.core.laid import Laid
 from fernring.core.plan import lay
-from fernring.formats.guide import GuideChoice
-from fernring.formats.pdf import UNITS, guide_pdf
+from fernring.formats.pages import Stamp
+from fernring.formats.paper import Layout
+from fernring.formats.pdf import UNITS, sheets_pdf
+from fernring.formats.sheets.guide import guide
+from fernring.formats.sheets.placement import placement
+from fernring.formats.sheets.sheet import Choice
 from tests.samples import large
 
 from .timing import medians, share
@@ -21,11 +25,19 @@ def run() -> bool:
         update={"walk": r.distance.walk / 6})}) for r in piece.rows)})  # fmt: skip
     outline = small.blank.outline.model_copy(update={"diameter": 175.0})
     laid = lay(small.model_copy(update={"blank": small.blank.model_copy(update={"outline": outline})}))
-    choice = GuideChoice(spokes=False, circles=False)
-    times = medians({"ours": lambda: guide_pdf(laid, choice, ""), "circles": lambda: one_by_one(laid)}, 3)
-    good = share(f"time for {len(laid.dots):,} dots", times["ours"], times["circles"], 0.25)
-    sizes = len(guide_pdf(laid, choice, "")), len(one_by_one(laid))
-    return good & share("bytes of the file", sizes[0], sizes[1], 1 / 3)
+    choice, stamp = Choice(spokes=False, circles=False), Stamp(laid.piece, "", "")
+    ways = {
+        "guide": lambda: sheets_pdf([guide(laid, choice)], stamp, Layout()),
+        "placement": lambda: sheets_pdf([placement(laid, choice)], stamp, Layout()),
+        "circles": lambda: one_by_one(laid),
+    }
+    times = medians(ways, 3)
+    plain = len(ways["circles"]())
+    good = True
+    for name in ("guide", "placement"):
+        good &= share(f"{name}: time for {len(laid.dots):,} dots", times[name], times["circles"], 0.25)
+        good &= share(f"{name}: bytes of the file", len(ways[name]()), plain, 1 / 3)
+    return good
 
 
 def one_by_one(laid: Laid) -> bytes:

@@ -4,7 +4,7 @@ import sys
 import time
 import unittest
 
-PARTS = ("core", "outside", "formats", "store", "web", "project", "browser")
+PARTS = ("core", "outside", "formats", "standins", "store", "web", "project", "browser")
 
 
 class Timed(unittest.TextTestResult):

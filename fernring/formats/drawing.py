@@ -1,6 +1,6 @@
 """The one list of drawing primitives, in millimetres: x right, y down. Every output draws these."""
 
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from typing import Literal
 
 import numpy as np
@@ -8,6 +8,7 @@ import numpy as np
 from ..core.geometry.surface import Array
 
 Stroke = Literal["fine", "plain", "bold", "dashed"]
+Anchor = Literal["start", "middle", "end"]
 WIDTH_MM: dict[Stroke, float] = {"fine": 0.1, "plain": 0.2, "bold": 0.45, "dashed": 0.2}
 
 
@@ -53,7 +54,7 @@ class Text:
     y: float
     text: str
     size: float = 3.0
-    anchor: Literal["start", "middle", "end"] = "start"
+    anchor: Anchor = "start"
     bold: bool = False
 
 
@@ -92,6 +93,11 @@ class Drawing:
     ground: str | None = None
 
 
+def box(left: float, top: float, right: float, low: float, stroke: Stroke = "bold") -> Path:
+    """A rectangle by its sides."""
+    return Path(np.array([[left, top], [right, top], [right, low], [left, low]]), stroke, True)
+
+
 def crosses(x: Array, y: Array, arm: float = 0.8) -> list[Line]:
     """A small upright cross at each point."""
     return [
@@ -99,3 +105,22 @@ def crosses(x: Array, y: Array, arm: float = 0.8) -> list[Line]:
         for px, py in zip(np.asarray(x).tolist(), np.asarray(y).tolist(), strict=True)
         for line in (Line(px - arm, py, px + arm, py, "fine"), Line(px, py - arm, px, py + arm, "fine"))
     ]
+
+
+def mirrored(drawing: Drawing) -> Drawing:
+    """The mirror image, left for right; writing stays readable and starts from its mirrored place."""
+    shapes = tuple(_mirrored(shape) for shape in drawing.primitives)
+    return replace(drawing, left=-(drawing.left + drawing.width), primitives=shapes)
+
+
+def _mirrored(shape: Primitive) -> Primitive:
+    if isinstance(shape, Line):
+        return replace(shape, x1=-shape.x1, x2=-shape.x2)
+    if isinstance(shape, Path | Area):
+        return replace(shape, points=shape.points * [-1.0, 1.0])
+    if isinstance(shape, Text):
+        other: dict[str, Anchor] = {"start": "end", "middle": "middle", "end": "start"}
+        return replace(shape, x=-shape.x, anchor=other[shape.anchor])
+    if isinstance(shape, Circle):
+        return replace(shape, x=-shape.x)
+    return replace(shape, x=-shape.x)

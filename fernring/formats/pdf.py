@@ -1,6 +1,6 @@
 """PDF through reportlab, true to size: one user unit is 1/72 in (ISO 32000-1), 72/25.4 units a millimetre."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from io import BytesIO
 
 import numpy as np
@@ -9,50 +9,60 @@ from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.pdfgen.pathobject import PDFPathObject
 
-from ..core.laid import Laid
 from .drawing import WIDTH_MM, Area, Circle, Discs, Drawing, Line, Outlines, Path, Primitive, Stroke, Text
 from .fonts import BOLD, REGULAR, font_file, printable
-from .guide import GuideChoice, guide_drawing, guide_pages
-from .paper import MARGIN, Tile, Tiling
+from .pages import Stamp, furniture
+from .paper import MARGIN, Layout, Tile, Tiling, tiled
+from .sheets.sheet import Sheet
 
 UNITS = 72 / 25.4
 PEN_MM = 0.12
 
 
-def guide_pdf(laid: Laid, choice: GuideChoice, date: str) -> bytes:
-    """The full-size guide on as many pages as it needs."""
-    tiling, pages = guide_pages(laid, choice, date)
-    guide = guide_drawing(laid, choice)
+def sheets_pdf(sheets: Sequence[Sheet], stamp: Stamp, layout: Layout) -> bytes:
+    """The sheets one after the other, each on as many pages as it needs."""
     out = BytesIO()
-    canvas = _canvas(out, tiling, laid.piece.name)
-    for tile, page in zip(tiling.tiles, pages, strict=True):
-        _window(canvas, tiling, tile, guide)
-        _draw(canvas, tiling.height, page.primitives)
-        canvas.showPage()
+    canvas = _canvas(out, stamp.piece.name)
+    for sheet in sheets:
+        box = sheet.drawing
+        tiling = tiled(box.left, box.top, box.width, box.height, layout)
+        for number, tile in enumerate(tiling.tiles, 1):
+            canvas.setPageSize((tiling.width * tiling.scale_x * UNITS, tiling.height * tiling.scale_y * UNITS))
+            canvas.saveState()
+            canvas.scale(tiling.scale_x, tiling.scale_y)
+            _window(canvas, tiling, tile, sheet.drawing)
+            _draw(canvas, tiling.height, furniture(sheet, stamp, tiling, tile, number))
+            canvas.restoreState()
+            canvas.showPage()
     canvas.save()
     return out.getvalue()
 
 
-def _canvas(out: BytesIO, tiling: Tiling, title: str) -> Canvas:
-    for name in (REGULAR, BOLD):
-        if name not in pdfmetrics.getRegisteredFontNames():
-            pdfmetrics.registerFont(TTFont(name, font_file(name)))
-    canvas = Canvas(out, pagesize=(tiling.width * UNITS, tiling.height * UNITS), pageCompression=1, invariant=1)
+def _canvas(out: BytesIO, title: str) -> Canvas:
+    register_fonts()
+    canvas = Canvas(out, pageCompression=1, invariant=1)
     canvas.setTitle(title)
     canvas.setCreator("Fern Ring")
     canvas.setViewerPreference("PrintScaling", "None")
     return canvas
 
 
-def _window(canvas: Canvas, tiling: Tiling, tile: Tile, guide: Drawing) -> None:
-    """The part of the guide this page shows, clipped; afterwards the page's own coordinates hold again."""
+def register_fonts() -> None:
+    """Make the shipped typeface known to reportlab."""
+    for name in (REGULAR, BOLD):
+        if name not in pdfmetrics.getRegisteredFontNames():
+            pdfmetrics.registerFont(TTFont(name, font_file(name)))
+
+
+def _window(canvas: Canvas, tiling: Tiling, tile: Tile, drawing: Drawing) -> None:
+    """The part of the drawing this page shows, clipped; afterwards the page's own coordinates hold again."""
     canvas.saveState()
     _to_millimetres(canvas, tiling.height)
     path = canvas.beginPath()
     path.rect(MARGIN, MARGIN, tiling.window_width, tiling.window_height)
     canvas.clipPath(path, stroke=0, fill=0)
     canvas.translate(MARGIN - tile.left, MARGIN - tile.top)
-    _draw_shapes(canvas, guide.primitives)
+    draw_shapes(canvas, drawing.primitives)
     canvas.restoreState()
 
 
@@ -64,11 +74,12 @@ def _to_millimetres(canvas: Canvas, height: float) -> None:
 def _draw(canvas: Canvas, height: float, primitives: Iterable[Primitive]) -> None:
     canvas.saveState()
     _to_millimetres(canvas, height)
-    _draw_shapes(canvas, primitives)
+    draw_shapes(canvas, primitives)
     canvas.restoreState()
 
 
-def _draw_shapes(canvas: Canvas, primitives: Iterable[Primitive]) -> None:
+def draw_shapes(canvas: Canvas, primitives: Iterable[Primitive]) -> None:
+    """The primitives, where x runs right and y down in the canvas's own units."""
     for shape in primitives:
         if isinstance(shape, Outlines):
             _outlines(canvas, shape)

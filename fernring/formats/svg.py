@@ -25,7 +25,7 @@ def svg(drawing: Drawing, title: str) -> str:
 
 def _shape(shape: Primitive) -> Iterator[str]:
     if isinstance(shape, Circle):
-        yield f'<circle cx="{shape.x:g}" cy="{shape.y:g}" r="{shape.radius:.10g}"{_stroke(shape)}/>'
+        yield f'<circle cx="{shape.x:.8g}" cy="{shape.y:.8g}" r="{shape.radius:.10g}"{_stroke(shape)}/>'
     elif isinstance(shape, Line):
         ends = f'x1="{shape.x1:.8g}" y1="{shape.y1:.8g}" x2="{shape.x2:.8g}" y2="{shape.y2:.8g}"'
         yield f"<line {ends}{_stroke(shape)}/>"

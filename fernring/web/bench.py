@@ -11,6 +11,7 @@ from ..core.document.piece import Piece
 from ..store import ledger, pieces, settings
 from .errors import RESPONSES
 from .ledger import DocumentId, StateAnswer, _answer, _document, studio
+from .prints import Printer
 from .reading import QuickRoute
 from .reckoning import Answer
 
@@ -34,6 +35,7 @@ class StudioAnswer(Answer):
     shelf: str
     units: Units
     scheme: Scheme
+    printer: Printer
 
 
 class SettingsRequest(Frozen):
@@ -57,8 +59,15 @@ def get_studio(request: Request) -> StudioAnswer:
     with studio(request).reading() as db:
         stored = settings.read(db)
         kit, shelf = pieces.singleton(db, "kit"), pieces.singleton(db, "shelf")
+    printer = {side: float(stored[f"printer-{side}"]) for side in ("across", "along") if f"printer-{side}" in stored}
     return StudioAnswer.model_validate(
-        {"kit": kit, "shelf": shelf, "units": stored.get("units", "mm"), "scheme": stored.get("scheme", "auto")}
+        {
+            "kit": kit,
+            "shelf": shelf,
+            "units": stored.get("units", "mm"),
+            "scheme": stored.get("scheme", "auto"),
+            "printer": printer,
+        }
     )
 
 
@@ -68,6 +77,15 @@ def put_studio(request: Request, wanted: SettingsRequest) -> StudioAnswer:
     with studio(request).writing() as db:
         settings.write(db, "units", wanted.units)
         settings.write(db, "scheme", wanted.scheme)
+    return get_studio(request)
+
+
+@router.put("/studio/printer")
+def put_printer(request: Request, printer: Printer) -> StudioAnswer:
+    """Keep what the test bars measured; every later print is corrected by it."""
+    with studio(request).writing() as db:
+        settings.write(db, "printer-across", repr(printer.across))
+        settings.write(db, "printer-along", repr(printer.along))
     return get_studio(request)
 
 

@@ -8,6 +8,8 @@ from starlette.responses import JSONResponse
 
 from ..core.document.sentences import first_sentence
 from ..core.errors import ComposeError, DocumentError, FernError, FitError, PlanError
+from ..formats.paper import PagesError
+from ..standins.cutter import CutterError
 from ..store.errors import NotFoundError, StoreError
 
 STATUS: dict[type[FernError], int] = {
@@ -15,6 +17,8 @@ STATUS: dict[type[FernError], int] = {
     PlanError: 422,
     FitError: 422,
     ComposeError: 422,
+    PagesError: 422,
+    CutterError: 422,
     NotFoundError: 404,
     StoreError: 507,
 }

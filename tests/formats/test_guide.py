@@ -15,9 +15,12 @@ from svgelements import SVG, Circle
 
 from fernring.core.document.piece import Piece
 from fernring.core.plan import lay
-from fernring.formats.guide import GuideChoice, guide_drawing
-from fernring.formats.pdf import guide_pdf
+from fernring.formats.pages import Stamp
+from fernring.formats.paper import Layout, Paper
+from fernring.formats.pdf import sheets_pdf
 from fernring.formats.picture import picture
+from fernring.formats.sheets.guide import guide as guide_sheet
+from fernring.formats.sheets.sheet import Choice
 from fernring.formats.svg import svg
 from tests import samples
 from tests.assertions import FernTestCase
@@ -26,8 +29,9 @@ UNIT = 25.4 / 72
 INK = 128
 
 
-def guide(sample: Piece, **choice: object) -> bytes:
-    return guide_pdf(lay(sample), GuideChoice(**choice), "1 January 2030")  # type: ignore[arg-type]
+def guide(sample: Piece, paper: Paper = "A4", **choice: object) -> bytes:
+    sheet = guide_sheet(lay(sample), Choice(**choice))  # type: ignore[arg-type]
+    return sheets_pdf([sheet], Stamp(sample, "revision 7", "1 January 2030"), Layout(paper))
 
 
 def grey(data: bytes, page: int = 0, per_mm: int = 10) -> np.ndarray:
@@ -49,8 +53,8 @@ def streams(data: bytes) -> str:
 class ScaleTest(FernTestCase):
     def test_the_page_is_the_paper(self) -> None:
         """One PDF user unit is 1/72 in (ISO 32000-1)."""
-        for paper, wanted in (("A4", (210, 297)), ("Letter", (215.9, 279.4))):
-            width, height = pypdfium2.PdfDocument(guide(samples.five_rows(), paper=paper))[0].get_size()
+        for paper, wanted in (("A4", (210, 297)), ("A3", (297, 420)), ("Letter", (215.9, 279.4))):
+            width, height = pypdfium2.PdfDocument(guide(samples.five_rows(), paper))[0].get_size()  # type: ignore[arg-type]
             self.assert_mm(width * UNIT, wanted[0], 0.005)
             self.assert_mm(height * UNIT, wanted[1], 0.005)
 
@@ -102,7 +106,7 @@ class ContentTest(FernTestCase):
         laid = lay(sample)
 
         def count(**choice: object) -> int:
-            return len(guide_drawing(laid, GuideChoice(**choice)).primitives)  # type: ignore[arg-type]
+            return len(guide_sheet(laid, Choice(**choice)).drawing.primitives)  # type: ignore[arg-type]
 
         full = count()
         self.assertEqual(full - count(spokes=False), 12)
@@ -122,8 +126,8 @@ class ContentTest(FernTestCase):
                 "Winter gate",
                 "Print at 100 %",
                 "This bar must measure 100 mm",
-                f"Page {number + 1} of 4",
-                "1 January 2030",
+                f"page {number + 1} of 4",
+                "revision 7, 1 January 2030",
             ):
                 self.assertIn(words, text)
             self.assertIn("joins ", text)

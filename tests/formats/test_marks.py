@@ -13,18 +13,26 @@ from shapely import Polygon
 from svgelements import SVG, Path
 
 from fernring.core.document.piece import Piece
+from fernring.core.laid import Laid
 from fernring.core.plan import lay, plan
-from fernring.formats.guide import GuideChoice, guide_drawing
-from fernring.formats.pdf import guide_pdf
+from fernring.formats.pages import Stamp
+from fernring.formats.paper import Layout
+from fernring.formats.pdf import sheets_pdf
 from fernring.formats.picture import picture
 from fernring.formats.plan_json import plan_bytes
 from fernring.formats.png import png
+from fernring.formats.sheets.guide import guide
+from fernring.formats.sheets.sheet import Choice
 from fernring.formats.svg import svg
 from tests import patterns
 from tests.assertions import FernTestCase
 
 PER_INCH = 96.0
 MARKED = ("teardrops", "commas", "small shapes", "families in the ends of an oval")
+
+
+def printed(laid: Laid, choice: Choice) -> bytes:
+    return sheets_pdf([guide(laid, choice)], Stamp(laid.piece, "", "1 January 2030"), Layout())
 
 
 def drawn(sample: Piece) -> SVG:
@@ -77,11 +85,11 @@ class MarkTest(FernTestCase):
 
     def test_the_guide_outlines_them(self) -> None:
         laid = lay(patterns.piece("teardrops"))
-        with_dots = guide_drawing(laid, GuideChoice()).primitives
-        without = guide_drawing(laid, GuideChoice(dots="none")).primitives
+        with_dots = guide(laid, Choice()).drawing.primitives
+        without = guide(laid, Choice(dots="none")).drawing.primitives
         self.assertGreater(len(with_dots) - len(without), 0)
-        data = guide_pdf(laid, GuideChoice(), "1 January 2030")
-        bare = guide_pdf(laid, GuideChoice(dots="none"), "1 January 2030")
+        data = printed(laid, Choice())
+        bare = printed(laid, Choice(dots="none"))
         self.assertGreater(ink(data), ink(bare) + 300)
 
 
@@ -93,8 +101,8 @@ class OutlineTest(FernTestCase):
         ):  # fmt: skip
             with self.subTest(name):
                 laid = lay(patterns.piece(name))
-                choice = GuideChoice(spokes=False, border=False, dots="none", circles=False)
-                drawing = guide_drawing(laid, choice)
+                choice = Choice(spokes=False, border=False, dots="none", circles=False)
+                drawing = guide(laid, choice).drawing
                 outline = laid.ground.outline
                 spread = np.ptp(outline, axis=0)
                 self.assert_mm(max(spread), wide, 0.01)
@@ -132,7 +140,7 @@ class EverySampleTest(FernTestCase):
     def test_all_files_can_be_written(self, name: str) -> None:
         laid = lay(patterns.piece(name))
         self.assertEqual(Image.open(io.BytesIO(png(picture(laid), 300))).size[0], 300)
-        data = guide_pdf(laid, GuideChoice(), "1 January 2030")
+        data = printed(laid, Choice())
         self.assertGreaterEqual(len(pypdfium2.PdfDocument(data)), 1)
         self.assertIn("</svg>", svg(picture(laid), name))
 

@@ -132,7 +132,6 @@ class BenchTest(WebTestCase):
 class FilesTest(WebTestCase):
     def test_every_kind_of_file(self) -> None:
         for kind, start in (
-            ("guide", b"%PDF"),
             ("svg", b"<svg"),
             ("png", b"\x89PNG"),
             ("csv", b"row,"),
@@ -142,12 +141,6 @@ class FilesTest(WebTestCase):
             self.assertEqual(answer.status_code, 200, kind)
             self.assertTrue(answer.content.startswith(start), kind)
             self.assertIn("attachment", answer.headers["content-disposition"])
-
-    def test_the_preview_says_which_pages(self) -> None:
-        big = self.json()
-        big["blank"]["outline"]["diameter"] = 300
-        pages = self.client.post("/api/files/guide/preview", json={"piece": big, "paper": "Letter"}).json()["pages"]
-        self.assertEqual([page["place"] for page in pages], ["A1", "B1", "A2", "B2"])
 
     def test_a_file_opens_in_another_studio_without_loss(self) -> None:
         text = self.client.post("/api/files/json", json={"piece": self.json()}).json()

@@ -45,13 +45,47 @@ function problemIn(error: unknown, status: number): Problem {
 
 /** A file made by the server from a JSON body, handed to the browser as a download. */
 export async function download(url: string, body: unknown, name: string): Promise<void> {
+  keep(await (await posted(url, body)).blob(), name);
+}
+
+/** A ZIP that the server tells of line by line while it is made. */
+export async function downloadTold(
+  url: string,
+  body: unknown,
+  name: string,
+  told: (done: number, of: number) => void,
+): Promise<void> {
+  const reader = (await posted(url, body)).body!.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = "";
+  for (;;) {
+    const { done, value } = await reader.read();
+    const lines = (rest + (value ?? "")).split("\n");
+    rest = lines.pop() ?? "";
+    for (const line of lines) {
+      const said = JSON.parse(line) as { done?: number; of?: number; zip?: string };
+      if (said.zip) keep(new Blob([bytes(said.zip)], { type: "application/zip" }), name);
+      else told(said.done ?? 0, said.of ?? 0);
+    }
+    if (done) return;
+  }
+}
+
+async function posted(url: string, body: unknown): Promise<Response> {
   const headers = { "content-type": "application/json" };
   const response = await fetch(url, { method: "POST", headers, body: JSON.stringify(body) }).catch(() => {
     throw new Unreachable();
   });
   if (!response.ok) throw new Refusal(problemIn(await response.json(), response.status));
+  return response;
+}
+
+function bytes(base64: string): Uint8Array<ArrayBuffer> {
+  return Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+}
+
+function keep(data: Blob, name: string): void {
   const link = document.createElement("a");
-  link.href = URL.createObjectURL(await response.blob());
+  link.href = URL.createObjectURL(data);
   link.download = name;
   link.click();
   setTimeout(() => URL.revokeObjectURL(link.href), 10_000);

@@ -288,46 +288,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/files/guide": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Post Guide
-         * @description The full-size guide as PDF.
-         */
-        post: operations["post_guide"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/files/guide/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Post Guide Preview
-         * @description What the guide will show, and on how many pages.
-         */
-        post: operations["post_guide_preview"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/files/json": {
         parameters: {
             query?: never;
@@ -592,6 +552,186 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/print/booklet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Booklet
+         * @description The written pattern as a booklet, PDF or one self-contained HTML page.
+         */
+        post: operations["post_booklet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/bundle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Bundle
+         * @description Everything in one ZIP: a line of JSON for each file as it is done, and at last the ZIP in base64.
+         */
+        post: operations["post_bundle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/cutter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Cutter
+         * @description What the simulated cutter makes of the sheet's file.
+         */
+        post: operations["post_cutter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/cutter/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Cutter File
+         * @description What the simulated cutter makes of any DXF or SVG file.
+         */
+        post: operations["post_cutter_file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Sheet Dxf
+         * @description The cuts of the sheet as DXF in millimetres.
+         */
+        post: operations["post_sheet_dxf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Sheet Page
+         * @description One page as it will come out of the printer, rendered from the PDF.
+         */
+        post: operations["post_sheet_page"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Sheet Pdf
+         * @description The sheet as PDF, on as many pages as it needs.
+         */
+        post: operations["post_sheet_pdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Sheets
+         * @description Every kind of sheet that suits the piece's blank.
+         */
+        post: operations["post_sheets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/print/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Sheet Svg
+         * @description The sheet as one SVG in real millimetres; of a sheet for the cutter, what it cuts.
+         */
+        post: operations["post_sheet_svg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/slack": {
         parameters: {
             query?: never;
@@ -629,6 +769,26 @@ export interface paths {
          * @description Change the settings.
          */
         put: operations["put_studio"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/studio/printer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put Printer
+         * @description Keep what the test bars measured; every later print is corrected by it.
+         */
+        put: operations["put_printer"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1013,6 +1173,33 @@ export interface components {
             /** Tape */
             tape: number | null;
         };
+        /** BookletRequest */
+        BookletRequest: {
+            /**
+             * Format
+             * @default html
+             * @enum {string}
+             */
+            format: "html" | "pdf";
+            /**
+             * Paper
+             * @default A4
+             * @enum {string}
+             */
+            paper: "A4" | "A3" | "Letter";
+            piece: components["schemas"]["Piece"];
+            /**
+             * Revision
+             * @default
+             */
+            revision: string;
+            /**
+             * Units
+             * @default mm
+             * @enum {string}
+             */
+            units: "mm" | "cm" | "inch";
+        };
         /** BorderAnswer */
         BorderAnswer: {
             /** Copy Narrow */
@@ -1117,6 +1304,114 @@ export interface components {
             length: number;
             /** Width */
             width: number;
+        };
+        /**
+         * CutAnswer
+         * @description What the cutter would do: its paths in order as points, the sheet (mm), the way (mm) and the time (s).
+         */
+        CutAnswer: {
+            /** Height */
+            height: number;
+            /** Length */
+            length: number;
+            /** Paths */
+            paths: number[][][];
+            /** Seconds */
+            seconds: number;
+            /** Width */
+            width: number;
+        };
+        /** CutterFile */
+        CutterFile: {
+            /**
+             * Format
+             * @enum {string}
+             */
+            format: "dxf" | "svg";
+            /** Text */
+            text: string;
+        };
+        /** CutterRequest */
+        CutterRequest: {
+            /**
+             * Border
+             * @default true
+             */
+            border: boolean;
+            /**
+             * Circles
+             * @default true
+             */
+            circles: boolean;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Dots
+             * @default outlines
+             * @enum {string}
+             */
+            dots: "outlines" | "centres" | "none";
+            /**
+             * Format
+             * @default dxf
+             * @enum {string}
+             */
+            format: "dxf" | "svg";
+            /**
+             * Kind
+             * @default guide
+             */
+            kind: string;
+            /**
+             * Margin
+             * @default 2
+             */
+            margin: number;
+            /**
+             * Most Pages
+             * @default 60
+             */
+            most_pages: number;
+            /**
+             * Overlap
+             * @default 10
+             */
+            overlap: number;
+            /**
+             * Paper
+             * @default A4
+             * @enum {string}
+             */
+            paper: "A4" | "A3" | "Letter";
+            piece: components["schemas"]["Piece"];
+            /**
+             * @default {
+             *       "across": 150,
+             *       "along": 200
+             *     }
+             */
+            printer: components["schemas"]["Printer"];
+            /**
+             * Revision
+             * @default
+             */
+            revision: string;
+            /** Rows */
+            rows?: number[] | null;
+            /**
+             * Spokes
+             * @default true
+             */
+            spokes: boolean;
+            /**
+             * Way
+             * @default fewest
+             * @enum {string}
+             */
+            way: "fewest" | "upright" | "across";
         };
         /**
          * Dome
@@ -1307,55 +1602,6 @@ export interface components {
             walk: number;
         };
         /**
-         * GuidePreview
-         * @description The guide as SVG and the pages it will be printed on.
-         */
-        GuidePreview: {
-            /** Pages */
-            pages: components["schemas"]["PageAnswer"][];
-            /** Paper Height */
-            paper_height: number;
-            /** Paper Width */
-            paper_width: number;
-            /** Svg */
-            svg: string;
-            /** Window Height */
-            window_height: number;
-            /** Window Width */
-            window_width: number;
-        };
-        /** GuideRequest */
-        GuideRequest: {
-            /**
-             * Border
-             * @default true
-             */
-            border: boolean;
-            /**
-             * Circles
-             * @default true
-             */
-            circles: boolean;
-            /**
-             * Dots
-             * @default outlines
-             * @enum {string}
-             */
-            dots: "outlines" | "centres" | "none";
-            /**
-             * Paper
-             * @default A4
-             * @enum {string}
-             */
-            paper: "A4" | "Letter";
-            piece: components["schemas"]["Piece"];
-            /**
-             * Spokes
-             * @default true
-             */
-            spokes: boolean;
-        };
-        /**
          * Guides
          * @description `at_rows` draws a circle through these rows. `boundary` is the diameter of a circle that a mandala on an oval
          *     stays in; the ends beyond it are drawn as regions of their own. `edge_parts` divides every straight edge into
@@ -1423,6 +1669,17 @@ export interface components {
              * @enum {string}
              */
             kind: "inset";
+        };
+        /** KindAnswer */
+        KindAnswer: {
+            /** Cutter */
+            cutter: boolean;
+            /** Id */
+            id: string;
+            /** Title */
+            title: string;
+            /** What */
+            what: string;
         };
         /** Kit */
         Kit: {
@@ -1674,15 +1931,112 @@ export interface components {
         };
         /**
          * PageAnswer
-         * @description A page's window on the guide (mm, the blank's centre at the origin) and its place, A1 first.
+         * @description One page of the PDF itself as a picture (a PNG in base64), and how many there are. Paper in mm.
          */
         PageAnswer: {
-            /** Left */
-            left: number;
+            /** Height */
+            height: number;
+            /** Image */
+            image: string;
+            /** Overlap */
+            overlap: number;
+            /** Pages */
+            pages: number;
+            /**
+             * Paper
+             * @enum {string}
+             */
+            paper: "A4" | "A3" | "Letter";
             /** Place */
             place: string;
-            /** Top */
-            top: number;
+            /** Width */
+            width: number;
+        };
+        /** PageRequest */
+        PageRequest: {
+            /**
+             * Border
+             * @default true
+             */
+            border: boolean;
+            /**
+             * Circles
+             * @default true
+             */
+            circles: boolean;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Dots
+             * @default outlines
+             * @enum {string}
+             */
+            dots: "outlines" | "centres" | "none";
+            /**
+             * Kind
+             * @default guide
+             */
+            kind: string;
+            /**
+             * Margin
+             * @default 2
+             */
+            margin: number;
+            /**
+             * Most Pages
+             * @default 60
+             */
+            most_pages: number;
+            /**
+             * Number
+             * @default 1
+             */
+            number: number;
+            /**
+             * Overlap
+             * @default 10
+             */
+            overlap: number;
+            /**
+             * Paper
+             * @default A4
+             * @enum {string}
+             */
+            paper: "A4" | "A3" | "Letter";
+            piece: components["schemas"]["Piece"];
+            /**
+             * Pixels
+             * @default 1200
+             */
+            pixels: number;
+            /**
+             * @default {
+             *       "across": 150,
+             *       "along": 200
+             *     }
+             */
+            printer: components["schemas"]["Printer"];
+            /**
+             * Revision
+             * @default
+             */
+            revision: string;
+            /** Rows */
+            rows?: number[] | null;
+            /**
+             * Spokes
+             * @default true
+             */
+            spokes: boolean;
+            /**
+             * Way
+             * @default fewest
+             * @enum {string}
+             */
+            way: "fewest" | "upright" | "across";
         };
         /** Paint */
         Paint: {
@@ -1942,6 +2296,101 @@ export interface components {
             side: number;
             /** Sides */
             sides: number;
+        };
+        /**
+         * PrintRequest
+         * @description A kind of sheet, what it shows, the paper, and what the printer does to lengths.
+         */
+        PrintRequest: {
+            /**
+             * Border
+             * @default true
+             */
+            border: boolean;
+            /**
+             * Circles
+             * @default true
+             */
+            circles: boolean;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Dots
+             * @default outlines
+             * @enum {string}
+             */
+            dots: "outlines" | "centres" | "none";
+            /**
+             * Kind
+             * @default guide
+             */
+            kind: string;
+            /**
+             * Margin
+             * @default 2
+             */
+            margin: number;
+            /**
+             * Most Pages
+             * @default 60
+             */
+            most_pages: number;
+            /**
+             * Overlap
+             * @default 10
+             */
+            overlap: number;
+            /**
+             * Paper
+             * @default A4
+             * @enum {string}
+             */
+            paper: "A4" | "A3" | "Letter";
+            piece: components["schemas"]["Piece"];
+            /**
+             * @default {
+             *       "across": 150,
+             *       "along": 200
+             *     }
+             */
+            printer: components["schemas"]["Printer"];
+            /**
+             * Revision
+             * @default
+             */
+            revision: string;
+            /** Rows */
+            rows?: number[] | null;
+            /**
+             * Spokes
+             * @default true
+             */
+            spokes: boolean;
+            /**
+             * Way
+             * @default fewest
+             * @enum {string}
+             */
+            way: "fewest" | "upright" | "across";
+        };
+        /**
+         * Printer
+         * @description What the test bars measured (mm); a printer is corrected by at most a tenth.
+         */
+        Printer: {
+            /**
+             * Across
+             * @default 150
+             */
+            across: number;
+            /**
+             * Along
+             * @default 200
+             */
+            along: number;
         };
         /**
          * Problem
@@ -2267,6 +2716,10 @@ export interface components {
             /** Name */
             name: string;
         };
+        /** SheetsRequest */
+        SheetsRequest: {
+            piece: components["schemas"]["Piece"];
+        };
         /** Shelf */
         Shelf: {
             /**
@@ -2381,6 +2834,7 @@ export interface components {
         StudioAnswer: {
             /** Kit */
             kit: string;
+            printer: components["schemas"]["Printer"];
             /**
              * Scheme
              * @enum {string}
@@ -3910,163 +4364,6 @@ export interface operations {
             };
         };
     };
-    post_guide: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["GuideRequest"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": unknown;
-                    "application/pdf": unknown;
-                };
-            };
-            /** @description The request cannot be read. */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Asked by a page of another site. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such thing in this studio. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The body is too large. */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description A value is out of bounds. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The studio file cannot be written. */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    post_guide_preview: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["GuideRequest"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GuidePreview"];
-                };
-            };
-            /** @description The request cannot be read. */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Asked by a page of another site. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such thing in this studio. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The body is too large. */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description A value is out of bounds. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The studio file cannot be written. */
-            507: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     post_json: {
         parameters: {
             query?: never;
@@ -5147,6 +5444,713 @@ export interface operations {
             };
         };
     };
+    post_booklet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BookletRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "application/octet-stream": unknown;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_bundle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "application/x-ndjson": unknown;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_cutter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutterRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_cutter_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutterFile"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_sheet_dxf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "image/vnd.dxf": unknown;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_sheet_page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PageRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_sheet_pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "application/pdf": unknown;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_sheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindAnswer"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_sheet_svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "image/svg+xml": unknown;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_slack: {
         parameters: {
             query?: never;
@@ -5309,6 +6313,84 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SettingsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudioAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    put_printer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Printer"];
             };
         };
         responses: {

@@ -126,11 +126,7 @@ function Begin({ tools, paints, patterns }: Props) {
           <Button component={Link} href="/" variant="subtle">
             Back to the Bench
           </Button>
-          <Button
-            onClick={() => void begin()}
-            disabled={composed.isError}
-            loading={busy}
-          >
+          <Button onClick={() => void begin()} disabled={composed.isError} loading={busy}>
             Begin this piece
           </Button>
         </footer>

@@ -91,12 +91,14 @@ export class Ledger<T extends StudioDocument> {
   }
 
   /** Cut a revision of what the server has. */
-  async revise(reason: "printed" | "idle" | "asked" | "brought back"): Promise<void> {
+  /** The number of the revision that was cut. */
+  async revise(reason: "printed" | "idle" | "asked" | "brought back"): Promise<number | null> {
     await this.outbox.flush();
     const { place } = this.store.getState();
-    if (!place) return;
+    if (!place) return null;
     const body = { edit: place.head, reason };
-    await need(client.POST("/api/documents/{ident}/revisions", { params: { path: { ident: this.ident } }, body }));
+    const path = { params: { path: { ident: this.ident } }, body };
+    return (await need(client.POST("/api/documents/{ident}/revisions", path))).id;
   }
 
   /** Cut a revision on leaving; the request outlives the page. */

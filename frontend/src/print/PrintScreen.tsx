@@ -1,56 +1,33 @@
-/** On paper and as files: the full-size guide with its pages, and the piece as picture, table and document. */
-import { Button } from "@mantine/core";
+/** The print room: every sheet of a piece as it will come out of the printer, and files for a cutter. */
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "wouter";
 import { useStore } from "zustand";
-import { client, download, need } from "../api/client";
-import type { GuideRequest, Piece } from "../api/types";
+import { client, need } from "../api/client";
+import type { Piece, PrintRequest } from "../api/types";
 import type { Session } from "../piece/session";
 import { useSession } from "../piece/useSession";
-import { Choice } from "../studio/Choice";
 import { Lost } from "../studio/Lost";
-import { tell, tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
+import { useSettings } from "../studio/settings";
+import { CutterPart } from "./CutterPart";
+import { FilesPart } from "./FilesPart";
+import { PagePreview } from "./PagePreview";
+import { PaperFields } from "./PaperFields";
+import { PrinterFields } from "./PrinterFields";
 import "./print.css";
-import { Tick } from "../studio/Tick";
-import { Pages } from "./Pages";
-
-type Options = Omit<GuideRequest, "piece">;
-
-const FIRST: Options = { paper: "A4", spokes: true, circles: true, border: true, dots: "outlines" };
-const PAPERS = [
-  ["A4", "A4"],
-  ["Letter", "US Letter"],
-] as const;
-const DOTS = [
-  ["outlines", "as outlines"],
-  ["centres", "as centres"],
-  ["none", "left out"],
-] as const;
-const LINES = [
-  ["spokes", "Spokes"],
-  ["circles", "Guide circles"],
-  ["border", "Border"],
-] as const;
+import { FIRST, type Options } from "./room";
+import { SheetList } from "./SheetList";
+import { SheetPart } from "./SheetPart";
 
 export function PrintScreen({ id }: { id: string }) {
   const session = useSession(id);
   const piece = useStore(session.ledger.store, (state) => state.document);
   const lost = useStore(session.ledger.store, (state) => state.lost);
-  const [options, setOptions] = useState<Options>(FIRST);
   if (lost) return <Lost why={lost} />;
   return (
-    <Shell title="Print" strip={<PrintStrip id={id} name={piece?.name ?? ""} />}>
-      {piece && (
-        <main className="print">
-          <div className="print-form">
-            <Guide session={session} piece={piece} options={options} onChange={setOptions} />
-            <Files piece={piece} />
-          </div>
-          <Preview piece={piece} options={options} />
-        </main>
-      )}
+    <Shell title="Print room" strip={<PrintStrip id={id} name={piece?.name ?? ""} />}>
+      {piece && <Room session={session} piece={piece} />}
     </Shell>
   );
 }
@@ -61,116 +38,46 @@ function PrintStrip({ id, name }: { id: string; name: string }) {
       <Link href="/" className="plainlink">
         Bench
       </Link>
-      <Link href={`/piece/${id}`} className="plainlink">
-        {name || "Piece"}
+      <Link href={`/piece/${id}`} className="plainlink print-name">
+        <bdi>{name || "Piece"}</bdi>
       </Link>
-      <strong>Print</strong>
+      <strong>Print room</strong>
       <span className="grow" />
     </>
   );
 }
 
-interface GuideProps {
-  session: Session;
-  piece: Piece;
-  options: Options;
-  onChange: (options: Options) => void;
-}
-
-function Guide({ session, piece, options, onChange }: GuideProps) {
-  const get = async () => {
-    try {
-      await download("/api/files/guide", { piece, ...options }, fileName(piece, "guide", "pdf"));
-      await session.ledger.revise("printed");
-      tell("Print it at 100 %, then measure the bar: it must be 100 mm.");
-    } catch (cause) {
-      tellProblem(cause);
-    }
-  };
-  return (
-    <section aria-label="Full-size guide">
-      <h1>Full-size guide</h1>
-      <p className="quiet small">
-        Lay it on the blank, prick or trace through. Print at 100 %, never fitted to the page.
-      </p>
-      <div className="print-fields">
-        <Choice
-          name="Paper"
-          titled
-          value={options.paper}
-          options={PAPERS}
-          onChange={(paper) => onChange({ ...options, paper })}
-        />
-        <Choice
-          name="Dots"
-          titled
-          value={options.dots}
-          options={DOTS}
-          onChange={(dots) => onChange({ ...options, dots })}
-        />
-      </div>
-      <div className="print-lines">
-        {LINES.map(([key, name]) => (
-          <Tick key={key} checked={options[key]} onChange={(on) => onChange({ ...options, [key]: on })}>
-            {name}
-          </Tick>
-        ))}
-      </div>
-      <Button onClick={() => void get()}>Download the guide (PDF)</Button>
-    </section>
-  );
-}
-
-const FILES = [
-  ["svg", "Picture in real millimetres (SVG)"],
-  ["png", "Picture (PNG)"],
-  ["csv", "Rows as a table (CSV)"],
-  ["json", "The piece, for any studio (JSON)"],
-] as const;
-
-function Files({ piece }: { piece: Piece }) {
-  return (
-    <section aria-label="Files">
-      <h2>Files</h2>
-      <div className="print-files">
-        {FILES.map(([kind, name]) => (
-          <Button
-            key={kind}
-            variant="default"
-            justify="start"
-            onClick={() =>
-              void download(`/api/files/${kind}`, { piece }, fileName(piece, "piece", kind)).catch(tellProblem)
-            }
-          >
-            {name}
-          </Button>
-        ))}
-      </div>
-    </section>
-  );
-}
-
-/** A name every disk takes: letters, digits and hyphens. */
-export function fileName(piece: Piece, what: string, ending: string): string {
-  const plain = piece.name
-    .normalize("NFKD")
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, "-")
-    .replace(/^-+|-+$/g, "");
-  return `${plain.slice(0, 60) || "piece"}-${what}.${ending}`;
-}
-
-function Preview({ piece, options }: { piece: Piece; options: Options }) {
-  const query = useQuery({
-    queryKey: ["guide", piece, options],
-    queryFn: () => need(client.POST("/api/files/guide/preview", { body: { piece, ...options } })),
+function Room({ session, piece }: { session: Session; piece: Piece }) {
+  const [kind, setKind] = useState("guide");
+  const [options, setOptions] = useState<Options>(FIRST);
+  const settings = useSettings();
+  const sheets = useQuery({
+    queryKey: ["sheets", piece],
+    queryFn: () => need(client.POST("/api/print/sheets", { body: { piece } })),
     placeholderData: (before) => before,
-    retry: false,
   });
+  const sheet = sheets.data?.find((one) => one.id === kind) ?? sheets.data?.[0];
+  if (!sheet || !settings)
+    return <main className="print">{sheets.error && <p role="alert">{sheets.error.message}</p>}</main>;
+  const request: PrintRequest = { piece, kind: sheet.id, ...options, printer: settings.printer, revision: "" };
   return (
-    <section className="print-pages" aria-label="Pages">
-      {query.error && <p role="alert">{query.error.message}</p>}
-      {query.data && !query.error && <Pages guide={query.data} paper={options.paper} />}
-    </section>
+    <main className="print">
+      <div className="print-side">
+        <SheetList sheets={sheets.data ?? []} value={sheet.id} onChange={setKind} />
+        <FilesPart session={session} piece={piece} request={request} />
+      </div>
+      <PagePreview
+        key={sheet.id}
+        request={request}
+        title={sheet.title}
+        onMore={(most_pages) => setOptions({ ...options, most_pages })}
+      />
+      <div className="print-side">
+        <SheetPart session={session} sheet={sheet} request={request} options={options} onChange={setOptions} />
+        <PaperFields options={options} onChange={setOptions} />
+        {sheet.cutter && <CutterPart request={request} title={sheet.title} />}
+        <PrinterFields printer={settings.printer} onBars={() => setKind("bars")} />
+      </div>
+    </main>
   );
 }

@@ -1,7 +1,7 @@
 /** Units and colour scheme, kept in the studio file. */
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { client, need } from "../api/client";
-import type { Settings } from "../api/types";
+import type { Printer, Settings } from "../api/types";
 import { useUnits } from "./units";
 
 const KEY = ["studio"];
@@ -27,5 +27,15 @@ export function useChangeSettings() {
       useUnits.getState().set(settings.units);
       queries.setQueryData(KEY, settings);
     },
+  });
+}
+
+/** Keep what the test bars measured. */
+export function useChangePrinter() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (printer: Printer) => need(client.PUT("/api/studio/printer", { body: printer })),
+    onMutate: () => queries.cancelQueries({ queryKey: KEY }),
+    onSuccess: (settings) => queries.setQueryData(KEY, settings),
   });
 }

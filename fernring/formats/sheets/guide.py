@@ -1,0 +1,63 @@
+"""The full-size guide: spokes, circles, border and dots, laid on the blank and pricked or traced through."""
+
+from ...core.geometry.surface import ring_reach
+from ...core.guides.lines import GuideLine, guide_lines
+from ...core.laid import Laid
+from ..drawing import Circle, Line, Outlines, Path, Primitive, Stroke, Text, crosses
+from .sheet import Choice, Sheet, around, edge_of, rows_of
+
+WHAT = "Cut round the outline, lay the sheet on the blank centre on centre, and prick or trace the lines through."
+SEEN = " Distances are as seen from above; the tape strip gives them over the surface."
+
+
+def guide(laid: Laid, choice: Choice) -> Sheet:
+    """The blank's centre at the origin, everything where it is seen from above."""
+    ground = laid.ground
+    primitives: list[Primitive] = []
+    if choice.dots != "none":
+        primitives += _dots(laid, choice)
+    primitives.append(edge_of(laid))
+    if choice.border:
+        primitives += border_lines(laid)
+    for line in guide_lines(laid.piece, ground, laid.rows):
+        if (choice.spokes if line.kind == "spoke" else choice.circles) and line.points[:, 2].mean() >= -1e-9:
+            primitives += _line(line)
+    primitives += [Line(-3, 0, 3, 0, "plain"), Line(0, -3, 0, 3, "plain")]
+    what = WHAT if laid.piece.blank.relief.kind == "flat" else WHAT + SEEN
+    return Sheet("guide", "Full-size guide", what, around(ground, primitives))
+
+
+def border_lines(laid: Laid) -> list[Primitive]:
+    """The border line, dashed, where it is not the edge itself."""
+    ground = laid.ground
+    if ground.round:
+        inside = 0 < ground.limit < ground.surface.rim
+        return [Circle(0, 0, ring_reach(ground.surface, ground.limit), "dashed")] if inside else []
+    narrow = laid.piece.blank.border > 0 or laid.piece.blank.reduced
+    return [Path(part, "dashed", True) for part in ground.clear] if narrow else []
+
+
+def _line(line: GuideLine) -> list[Primitive]:
+    stroke: Stroke = "fine" if line.kind in ("spoke", "midline", "diagonal") else "plain"
+    plan = line.points[:, :2]
+    if line.reach is not None:
+        shapes: list[Primitive] = [Circle(0, 0, line.reach, stroke)]
+    else:
+        shapes = [Path(plan, stroke, line.closed)]
+    if line.label:
+        x, y = plan[0].tolist()
+        shapes.append(Text(x + 0.6, y - 0.6, line.label, 2.2))
+    return shapes
+
+
+def _dots(laid: Laid, choice: Choice) -> list[Primitive]:
+    dots = laid.dots
+    found: list[Primitive] = []
+    for index in rows_of(laid, choice):
+        part = slice(dots.first[index], dots.first[index + 1])
+        seen = (dots.level[part] == 1) & (dots.z[part] >= -1e-6)
+        x, y = dots.x[part][seen], dots.y[part][seen]
+        found += [Outlines(x, y, dots.radius[part][seen])] if choice.dots == "outlines" else crosses(x, y)
+        if choice.dots == "outlines":
+            found += [Path(s.mark.outline, "fine", True) for s in laid.shapes if s.row == index and not s.back]
+    return found

@@ -1,0 +1,37 @@
+"""The outline with its border, drawn both ways: kept evenly clear, and as a copy reduced about the centre."""
+
+from ...core.geometry.outline import inset
+from ...core.laid import Laid
+from ..drawing import Circle, Line, Path, Primitive, Text
+from .guide import border_lines
+from .sheet import Choice, Sheet, around, edge_of
+
+WHAT = (
+    "Cut out and lay on the blank. Dashed: the border of the piece. Thin: the other way of drawing it, for comparison."
+)
+
+
+def outline(laid: Laid, _: Choice) -> Sheet:
+    """The edge, the piece's own border, and the other kind of border that is as narrow at its narrowest."""
+    edge = edge_of(laid)
+    primitives: list[Primitive] = [edge, *border_lines(laid), *_other(laid)]
+    primitives += [Line(-4, 0, 4, 0, "plain"), Line(0, -4, 0, 4, "plain")]
+    cut = Circle(0, 0, edge.radius) if isinstance(edge, Circle) else Path(edge.points, closed=True)
+    return Sheet("outline", "Outline and border", WHAT, around(laid.ground, primitives), (cut,))
+
+
+def _other(laid: Laid) -> list[Primitive]:
+    blank, corners = laid.piece.blank, laid.ground.outline
+    whole = float((corners**2).sum(axis=1).min() ** 0.5)
+    if blank.reduced is not None:
+        narrow, wide = inset.unevenness(corners, blank.reduced)
+        shapes: list[Primitive] = [Path(part, "fine", True) for part in inset.inset(corners, narrow)]
+        said = f"Reduced by {blank.reduced:g} %: {narrow:.2f} to {wide:.2f} mm. Thin: {narrow:.2f} mm all round."
+    elif 0 < blank.border < whole:
+        percent = 100 * blank.border / whole
+        narrow, wide = inset.unevenness(corners, percent)
+        shapes = [Path(inset.reduced(corners, percent), "fine", True)]
+        said = f"{blank.border:g} mm all round. Thin: reduced by {percent:.1f} %, {narrow:.2f} to {wide:.2f} mm."
+    else:
+        return []
+    return [*shapes, Text(0, 8, said, 2.2, "middle")]

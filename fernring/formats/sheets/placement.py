@@ -1,0 +1,40 @@
+"""The placement sheet: every dot of chosen rows as a thin circle with its centre; and its mirror image."""
+
+import numpy as np
+
+from ...core.laid import Laid
+from ..drawing import Discs, Outlines, Path, Primitive, Text, mirrored
+from .sheet import Choice, Sheet, around, edge_of, rows_of
+
+POINT = 0.15
+INK = "#000000"
+WHAT = "Prick every centre through, or trace the circles; rows are numbered from the centre out at their first dot."
+TRANSFER = "Mirror image: go over the dots with soft pencil, lay the drawn side down centre on centre, and rub."
+
+
+def placement(laid: Laid, choice: Choice) -> Sheet:
+    """Dots of the front as seen from above, row by row."""
+    return Sheet("placement", "Dot placement sheet", WHAT, around(laid.ground, _placed(laid, choice, True)))
+
+
+def transfer(laid: Laid, choice: Choice) -> Sheet:
+    """The placement sheet mirrored, without numbers, which would be rubbed off too."""
+    drawing = mirrored(around(laid.ground, _placed(laid, choice, False)))
+    return Sheet("transfer", "Transfer sheet, mirrored", TRANSFER, drawing)
+
+
+def _placed(laid: Laid, choice: Choice, numbered: bool) -> list[Primitive]:
+    dots = laid.dots
+    found: list[Primitive] = []
+    labels: list[Primitive] = []
+    for index in rows_of(laid, choice):
+        part = slice(dots.first[index], dots.first[index + 1])
+        seen = (dots.level[part] == 1) & (dots.z[part] >= -1e-6)
+        x, y, radius = dots.x[part][seen], dots.y[part][seen], dots.radius[part][seen]
+        found.append(Outlines(x, y, radius))
+        found.append(Discs(x, y, np.full(len(x), POINT), INK, domed=False))
+        found += [Path(s.mark.outline, "fine", True) for s in laid.shapes if s.row == index and not s.back]
+        if len(x):
+            away = float(radius[0]) + 0.5
+            labels.append(Text(float(x[0]) + away * 0.8, float(y[0]) - away * 0.6, laid.marks[index], 2.0))
+    return [*found, edge_of(laid), *(labels if numbered else [])]

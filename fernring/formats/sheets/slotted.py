@@ -1,0 +1,84 @@
+"""The slotted guide sheet for a cutter: spokes as slots to draw through, circles as rows of pin holes.
+
+Every cut is a closed line and none meets another, so that a cutter takes the file as it is.
+"""
+
+from collections.abc import Iterator
+from math import pi, radians, sin
+
+import numpy as np
+
+from ...core.geometry.outline.rays import ray_lengths
+from ...core.geometry.surface import Array, ring_reach
+from ...core.geometry.turn import turned_places
+from ...core.guides.lines import guide_lines
+from ...core.laid import Laid
+from ..drawing import Circle, Path
+from .sheet import Choice, Sheet, around, edge_of
+
+SLOT, BRIDGE, LONGEST, RIM = 1.0, 2.5, 40.0, 5.0
+PIN, APART, CLEAR = 0.4, 6.0, 1.0
+ROUND = 8
+WHAT = (
+    "Cut from thin card or plastic, by a cutter or with a knife away from the fingers. Lay it on, centre on centre, "
+    "draw the spokes through the slots and prick the circles through the holes."
+)
+
+
+def slotted(laid: Laid, _: Choice) -> Sheet:
+    """Outline, slots along the spokes with bridges, pin holes along the guide circles, or the rows without any."""
+    edge = edge_of(laid)
+    rim = Circle(0, 0, edge.radius) if isinstance(edge, Circle) else Path(edge.points, closed=True)
+    cuts: list[Circle | Path] = [rim, Circle(0, 0, PIN * 2), *_slots(laid), *_pins(laid)]
+    return Sheet("slotted", "Slotted guide sheet", WHAT, around(laid.ground, list(cuts)), tuple(cuts))
+
+
+def _slots(laid: Laid) -> Iterator[Path]:
+    n = laid.piece.segments
+    begin = max((SLOT + BRIDGE) / (2 * sin(pi / n)), 4.0)
+    angles = np.radians(laid.piece.turn + np.arange(n) * 360 / n)
+    for angle, length in zip(angles.tolist(), ray_lengths(laid.ground.outline, angles).tolist(), strict=True):
+        room = length - RIM - begin
+        if not room >= 2 * SLOT:
+            continue
+        parts = max(1, int(np.ceil(room / LONGEST)))
+        each = (room - (parts - 1) * BRIDGE) / parts
+        for k in range(parts):
+            start = begin + k * (each + BRIDGE)
+            yield Path(_slot(start, start + each, angle), closed=True)
+
+
+def _slot(start: float, end: float, angle_rad: float) -> Array:
+    """A slot along a spoke, its ends half round."""
+    bow = np.linspace(0, pi, ROUND + 1)
+    half = SLOT / 2
+    x = np.concatenate((half * np.cos(bow), -half * np.cos(bow)))
+    out = np.concatenate((end - half + half * np.sin(bow), start + half - half * np.sin(bow)))
+    return np.stack(turned_places(x, -out, np.full(len(x), angle_rad)), axis=1)
+
+
+def _pins(laid: Laid) -> Iterator[Circle]:
+    n, last = laid.piece.segments, 0.0
+    first = radians(laid.piece.turn)
+    for reach in sorted(_reaches(laid)):
+        aside = (SLOT / 2 + PIN + CLEAR) / reach if reach > 0 else pi
+        room = 2 * pi / n - 2 * aside
+        if reach - last < 2 * PIN + CLEAR or room < 0 or reach < 2 * (PIN * 2 + CLEAR):
+            continue
+        last = reach
+        count = max(1, int(room * reach / APART))
+        within = np.array([pi / n]) if count == 1 else aside + np.linspace(0, room, count)
+        angle = (first + 2 * pi * np.arange(n)[:, None] / n + within).ravel()
+        inside = ray_lengths(laid.ground.outline, angle) > reach + PIN + CLEAR
+        for a in angle[inside].tolist():
+            yield Circle(reach * sin(a), -reach * float(np.cos(a)), PIN)
+
+
+def _reaches(laid: Laid) -> list[float]:
+    """Reach of every guide circle, or of every ring of dots when there is none."""
+    lines = guide_lines(laid.piece, laid.ground, laid.rows)
+    drawn = [line.reach for line in lines if line.kind == "circle" and line.reach is not None]
+    surface = laid.ground.surface
+    if drawn or not surface.even:
+        return drawn
+    return [ring_reach(surface, row.walk) for row in laid.rows if row.ring_like and len(row.x) and row.half == "front"]

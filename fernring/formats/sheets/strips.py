@@ -1,0 +1,94 @@
+"""Strips that bend: walk distances from the centre or pole outward, and the divisions of a ball's or egg's equator.
+
+A strip lies on the surface, so lengths along it are walk distances. The equator of a ball of diameter d is pi d long.
+"""
+
+from collections.abc import Iterator
+from math import pi
+
+from ...core.laid import Laid
+from ..drawing import Circle, Drawing, Line, Primitive, Text, box
+from ..picture import outer_reach
+from .sheet import EDGE, Choice, Sheet
+
+WIDE, TAB, BETWEEN = 16.0, 10.0, 24.0
+LANES, HIGH = 4, 2.2
+SAME = 1e-3  # rows nearer than this share a mark
+WORDS_MM = 0.56  # width of a character as a share of its height
+WRAP = "Cut out, wrap round the widest circle so that the ends meet on the tab, and mark the segments on the ball."
+POLE = "Cut out, pin the cross to the pole and swing the strip round: every mark gives the circle of a row."
+TAPE = "Cut out, lay over the surface with the cross on the centre and swing it round: every mark is a distance walked."
+
+
+def wrap_strip(laid: Laid, _: Choice) -> Sheet:
+    """The equator laid out straight, with a long mark at every spoke, a short one between, and a tab to glue."""
+    length, n = 2 * pi * outer_reach(laid), laid.piece.segments
+    shapes: list[Primitive] = [box(0, 0, length, WIDE), box(length, 0, length + TAB, WIDE, "dashed")]
+    for k in range(2 * n + 1):
+        x, whole = k * length / (2 * n), k % 2 == 0
+        shapes.append(Line(x, 0, x, WIDE if whole else 4, "plain" if whole else "fine"))
+        if whole:
+            shapes.append(Text(x + 0.8, WIDE - 1.5, str(k // 2 % n + 1), 3.0))
+    shapes.append(Text(length + TAB / 2, WIDE / 2 + 1, "tab", 2.4, "middle"))
+    drawing = Drawing(-EDGE, -EDGE, length + TAB + 2 * EDGE, WIDE + 2 * EDGE, tuple(shapes))
+    return Sheet("wrap", "Wrap strip for the equator", WRAP, drawing)
+
+
+def walk_strip(laid: Laid, choice: Choice) -> Sheet:
+    """One strip for each half, with a mark at the walk distance of every row and guide circle."""
+    closed = laid.ground.back is not None
+    halves = ("front", "back") if closed else ("front",)
+    shapes: list[Primitive] = []
+    longest = 0.0
+    for k, half in enumerate(halves):
+        rim = laid.ground.half(half == "back").rim
+        longest = max(longest, rim)
+        shapes += _strip(k * BETWEEN, rim, f"{half} pole" if closed else "centre", list(_stops(laid, half)))
+    height = (len(halves) - 1) * BETWEEN + WIDE
+    drawing = Drawing(-WIDE / 2 - EDGE, -EDGE, longest + WIDE / 2 + 2 * EDGE, height + 2 * EDGE, tuple(shapes))
+    if closed:
+        return Sheet("strip", "Pole strips", POLE, drawing)
+    return Sheet("strip", "Tape strip over the surface", TAPE, drawing)
+
+
+def _strip(top: float, rim: float, name: str, stops: list[tuple[float, str]]) -> list[Primitive]:
+    middle = top + WIDE / 2
+    shapes: list[Primitive] = [
+        box(-WIDE / 2, top, rim, top + WIDE),
+        Circle(0, middle, 0.5, "fine"),
+        Line(-2.5, middle, 2.5, middle, "fine"),
+        Line(0, middle - 2.5, 0, middle + 2.5, "fine"),
+        Text(-WIDE / 2 + 1, top + WIDE - 1, name, 2.2),
+    ]
+    ends = [0.0] * LANES
+    for walk, label in stops:
+        long = HIGH * WORDS_MM * len(label)
+        left = walk + 0.5 if walk + 0.5 + long <= rim else walk - 0.5 - long
+        free = [k for k in range(LANES) if ends[k] <= left]
+        lane = next((k for k in free if max(ends[k:]) <= walk), free[-1] if free else None)  # crossing no label
+        base = top + (WIDE - 3 if lane is None else 2.8 + 3 * lane)
+        shapes.append(Line(walk, base - HIGH, walk, top + WIDE, "plain"))
+        if lane is not None:
+            shapes.append(Text(left, base, label, HIGH))
+            ends[lane] = left + long + 1
+    return shapes
+
+
+def _stops(laid: Laid, half: str) -> Iterator[tuple[float, str]]:
+    """Walk distance and row mark of every ring on this half, from the middle out; rows at one distance share a mark."""
+    stops = [
+        (part.walk, mark)
+        for mark, row in zip(laid.marks, laid.rows, strict=True)
+        for part in row.both
+        if part.half == half and part.ring_like and len(part.x)
+    ]
+    rim = laid.ground.half(half == "back").rim
+    stops += [(circle, "guide") for circle in laid.context.circles.values() if circle <= rim]
+    together: list[tuple[float, list[str]]] = []
+    for walk, mark in sorted(stops):
+        if together and walk - together[-1][0] < SAME:
+            together[-1][1].append(mark)
+        else:
+            together.append((walk, [mark]))
+    for walk, marks in together:
+        yield walk, f"{', '.join(marks)}: {walk:.1f}"

@@ -1,0 +1,1 @@
+"""Small simulated devices, so that what goes to them can be tried without them."""

@@ -1,0 +1,243 @@
+"""Routes of the print room: sheets as PDF, SVG and DXF, their pages as pictures, everything in one file, the cutter."""
+
+from base64 import b64encode
+from collections.abc import Iterator
+from datetime import date
+from typing import Annotated, Literal
+
+import numpy as np
+import orjson
+from fastapi import APIRouter, Response
+from fastapi.responses import StreamingResponse
+from pydantic import Field
+
+from ..core.document.numbers import Frozen, Ident, Label
+from ..core.document.piece import Piece
+from ..core.laid import Laid
+from ..core.plan import lay
+from ..formats.bundle import Part, bundled, parts
+from ..formats.pages import Stamp
+from ..formats.paper import MOST_AT_ALL, MOST_PAGES, Layout, Paper, Way, place, tiled
+from ..formats.sheets.all import kinds_for, sheet
+from ..formats.sheets.bars import ACROSS, ALONG
+from ..formats.sheets.sheet import Choice, Sheet
+from ..formats.svg import svg
+from ..formats.written.booklet import booklet
+from ..formats.written.html import booklet_html
+from ..formats.written.lengths import Units
+from .errors import RESPONSES
+from .exports import file_answer
+from .reading import QuickRoute
+from .reckoning import Answer
+
+router = APIRouter(prefix="/api/print", tags=["print room"], route_class=QuickRoute, responses=RESPONSES)
+
+Tick = Annotated[bool, Field(strict=True)]
+LEAST, MOST = 0.9, 1.1
+
+
+class Printer(Frozen):
+    """What the test bars measured (mm); a printer is corrected by at most a tenth."""
+
+    across: Annotated[float, Field(strict=True, ge=ACROSS / MOST, le=ACROSS / LEAST)] = ACROSS
+    along: Annotated[float, Field(strict=True, ge=ALONG / MOST, le=ALONG / LEAST)] = ALONG
+
+
+class SheetsRequest(Frozen):
+    piece: Piece
+
+
+class PrintRequest(Frozen):
+    """A kind of sheet, what it shows, the paper, and what the printer does to lengths."""
+
+    piece: Piece
+    kind: Ident = "guide"
+    spokes: Tick = True
+    circles: Tick = True
+    border: Tick = True
+    dots: Literal["outlines", "centres", "none"] = "outlines"
+    rows: Annotated[tuple[Annotated[int, Field(strict=True, ge=0, le=199)], ...], Field(max_length=200)] | None = None
+    margin: Annotated[float, Field(strict=True, ge=0, le=40)] = 2.0
+    count: Annotated[int, Field(strict=True, ge=1, le=48)] = 1
+    paper: Paper = "A4"
+    way: Way = "fewest"
+    overlap: Annotated[float, Field(strict=True, ge=0, le=400)] = 10.0
+    most_pages: Annotated[int, Field(strict=True, ge=1, le=MOST_AT_ALL)] = MOST_PAGES
+    printer: Printer = Printer()
+    revision: Label = ""
+
+    def choice(self) -> Choice:
+        return Choice(self.spokes, self.circles, self.border, self.dots, self.rows, self.margin, self.count)
+
+    def layout(self) -> Layout:
+        """The test bars are printed uncorrected, or measuring them again would undo the correction."""
+        fixed = self.kind == "bars"
+        across, along = (1.0, 1.0) if fixed else (ACROSS / self.printer.across, ALONG / self.printer.along)
+        return Layout(self.paper, self.way, self.overlap, self.most_pages, across, along)
+
+    def stamp(self) -> Stamp:
+        return Stamp(self.piece, self.revision, _today())
+
+    def sheet(self, laid: Laid) -> Sheet:
+        return sheet(laid, self.kind, self.choice())
+
+
+class PageRequest(PrintRequest):
+    number: Annotated[int, Field(strict=True, ge=1, le=MOST_AT_ALL)] = 1
+    pixels: Annotated[int, Field(strict=True, ge=200, le=2400)] = 1200
+
+
+class CutterRequest(PrintRequest):
+    format: Literal["dxf", "svg"] = "dxf"
+
+
+class BookletRequest(Frozen):
+    piece: Piece
+    format: Literal["html", "pdf"] = "html"
+    paper: Paper = "A4"
+    units: Units = "mm"
+    revision: Label = ""
+
+
+class CutterFile(Frozen):
+    format: Literal["dxf", "svg"]
+    text: Annotated[str, Field(strict=True, min_length=1, max_length=4_000_000)]
+
+
+class KindAnswer(Answer):
+    id: str
+    title: str
+    what: str
+    cutter: bool
+
+
+class PageAnswer(Answer):
+    """One page of the PDF itself as a picture (a PNG in base64), and how many there are. Paper in mm."""
+
+    pages: int
+    place: str
+    paper: Paper
+    width: float
+    height: float
+    overlap: float
+    image: str
+
+
+class CutAnswer(Answer):
+    """What the cutter would do: its paths in order as points, the sheet (mm), the way (mm) and the time (s)."""
+
+    width: float
+    height: float
+    length: float
+    seconds: float
+    paths: list[list[list[float]]]
+
+
+@router.post("/sheets")
+def post_sheets(request: SheetsRequest) -> list[KindAnswer]:
+    """Every kind of sheet that suits the piece's blank."""
+    laid = lay(request.piece)
+    made = [(kind, kind.make(laid, Choice(margin=0.0))) for kind in kinds_for(laid)]
+    return [KindAnswer(id=kind.id, title=one.title, what=one.what, cutter=bool(one.cuts)) for kind, one in made]
+
+
+@router.post("/page")
+def post_sheet_page(request: PageRequest) -> PageAnswer:
+    """One page as it will come out of the printer, rendered from the PDF."""
+    from ..formats.page_png import page_png
+
+    one = request.sheet(lay(request.piece))
+    box = one.drawing
+    tiling = tiled(box.left, box.top, box.width, box.height, request.layout())
+    number = min(request.number, len(tiling.tiles))
+    tile = tiling.tiles[number - 1]
+    return PageAnswer(
+        pages=len(tiling.tiles),
+        place=place(tile.column, tile.line),
+        paper=request.paper,
+        width=tiling.width * tiling.scale_x,
+        height=tiling.height * tiling.scale_y,
+        overlap=tiling.overlap,
+        image=b64encode(page_png(_pdf(request, one), number, request.pixels)).decode(),
+    )
+
+
+@router.post("/pdf", response_model=None, responses={200: {"content": {"application/pdf": {}}}})
+def post_sheet_pdf(request: PrintRequest) -> Response:
+    """The sheet as PDF, on as many pages as it needs."""
+    return file_answer(_pdf(request, request.sheet(lay(request.piece))), "application/pdf", "sheet.pdf")
+
+
+@router.post("/svg", response_model=None, responses={200: {"content": {"image/svg+xml": {}}}})
+def post_sheet_svg(request: PrintRequest) -> Response:
+    """The sheet as one SVG in real millimetres; of a sheet for the cutter, what it cuts."""
+    return file_answer(_svg(request.sheet(lay(request.piece))), "image/svg+xml", "sheet.svg")
+
+
+@router.post("/dxf", response_model=None, responses={200: {"content": {"image/vnd.dxf": {}}}})
+def post_sheet_dxf(request: PrintRequest) -> Response:
+    """The cuts of the sheet as DXF in millimetres."""
+    from ..formats.dxf import sheet_dxf
+
+    return file_answer(sheet_dxf(request.sheet(lay(request.piece))), "image/vnd.dxf", "sheet.dxf")
+
+
+@router.post("/cutter")
+def post_cutter(request: CutterRequest) -> CutAnswer:
+    """What the simulated cutter makes of the sheet's file."""
+    from ..formats.dxf import sheet_dxf
+
+    one = request.sheet(lay(request.piece))
+    return _cut(sheet_dxf(one) if request.format == "dxf" else _svg(one), request.format)
+
+
+@router.post("/cutter/file")
+def post_cutter_file(request: CutterFile) -> CutAnswer:
+    """What the simulated cutter makes of any DXF or SVG file."""
+    return _cut(request.text.encode(), request.format)
+
+
+@router.post("/booklet", response_model=None, responses={200: {"content": {"application/octet-stream": {}}}})
+def post_booklet(request: BookletRequest) -> Response:
+    """The written pattern as a booklet, PDF or one self-contained HTML page."""
+    book = booklet(lay(request.piece), request.units, request.revision, _today())
+    if request.format == "html":
+        return file_answer(booklet_html(book).encode(), "text/html; charset=utf-8", "pattern.html")
+    from ..formats.written.pdf import booklet_pdf
+
+    return file_answer(booklet_pdf(book, request.paper), "application/pdf", "pattern.pdf")
+
+
+@router.post("/bundle", response_model=None, responses={200: {"content": {"application/x-ndjson": {}}}})
+def post_bundle(request: PrintRequest) -> Response:
+    """Everything in one ZIP: a line of JSON for each file as it is done, and at last the ZIP in base64."""
+    files = parts(lay(request.piece), request.choice(), request.layout(), request.stamp())
+    return StreamingResponse(_told(files), media_type="application/x-ndjson")
+
+
+def _told(files: list[Part]) -> Iterator[bytes]:
+    for done, (name, whole) in enumerate(bundled(files), 1):
+        told = {"done": done, "of": len(files), "name": name}
+        yield orjson.dumps(told if whole is None else {"zip": b64encode(whole).decode()}) + b"\n"
+
+
+def _today() -> str:
+    return f"{date.today():%-d %B %Y}"
+
+
+def _pdf(request: PrintRequest, one: Sheet) -> bytes:
+    from ..formats.pdf import sheets_pdf
+
+    return sheets_pdf([one], request.stamp(), request.layout())
+
+
+def _svg(one: Sheet) -> bytes:
+    return svg(one.cut_drawing if one.cuts else one.drawing, one.title).encode()
+
+
+def _cut(data: bytes, kind: str) -> CutAnswer:
+    from ..standins.cutter import cut
+
+    job = cut(data, kind)
+    paths = [np.round(path, 3).tolist() for path in job.paths]
+    return CutAnswer(width=job.width, height=job.height, length=job.length, seconds=job.seconds, paths=paths)

@@ -1,0 +1,54 @@
+/** The printer corrected: what the test bars measured, kept in the studio for every later print. */
+import { Button } from "@mantine/core";
+import type { Printer } from "../api/types";
+import { LengthField } from "../studio/LengthField";
+import { tellProblem } from "../studio/notice";
+import { useChangePrinter } from "../studio/settings";
+import { BARS, barLimits } from "./room";
+
+const SIDES = ["across", "along"] as const;
+
+export function PrinterFields({ printer, onBars }: { printer: Printer; onBars: () => void }) {
+  const change = useChangePrinter();
+  const set = (side: keyof Printer, mm: number) => change.mutate({ ...printer, [side]: mm }, { onError: tellProblem });
+  return (
+    <section aria-label="Printer">
+      <h2>Printer</h2>
+      <p className="quiet small">
+        Few printers are exact. Print the{" "}
+        <button type="button" className="print-link" onClick={onBars}>
+          test bars
+        </button>
+        , measure them, and type in what you read: later prints are corrected.
+      </p>
+      <div className="print-fields">
+        {SIDES.map((side) => (
+          <LengthField
+            key={side}
+            name={`${side === "across" ? "Across" : "Along"}, of ${BARS[side]} mm`}
+            titled
+            value={printer[side] ?? BARS[side]}
+            {...barLimits(side)}
+            onChange={(mm) => set(side, mm)}
+          />
+        ))}
+      </div>
+      <p className="figures small" role="status">
+        {corrected(printer)}
+      </p>
+      {corrected(printer) !== NONE && (
+        <Button size="xs" variant="default" onClick={() => change.mutate({ ...BARS }, { onError: tellProblem })}>
+          Correct nothing
+        </Button>
+      )}
+    </section>
+  );
+}
+
+const NONE = "No correction.";
+
+function corrected(printer: Printer): string {
+  const [across, along] = SIDES.map((side) => (100 * BARS[side]) / (printer[side] ?? BARS[side]));
+  if (Math.abs(across! - 100) < 1e-9 && Math.abs(along! - 100) < 1e-9) return NONE;
+  return `Prints are drawn at ${across!.toFixed(2)} % across and ${along!.toFixed(2)} % along.`;
+}

@@ -1,0 +1,258 @@
+"""Every sheet of the print room, measured in the files themselves: PDF, SVG and DXF read back with other libraries."""
+
+import io
+from ctypes import c_float
+from math import pi
+
+import ezdxf
+import numpy as np
+import pypdfium2
+import pypdfium2.raw as pdfium
+from shapely import LinearRing, Point, Polygon
+from svgelements import SVG, Circle, Path
+
+from fernring.core.document.blank import Blank
+from fernring.core.document.outline import Oval, Round
+from fernring.core.document.relief import Ball
+from fernring.core.errors import FitError
+from fernring.core.laid import Laid
+from fernring.core.plan import lay
+from fernring.formats import drawing as shapes
+from fernring.formats.bundle import bundled, parts
+from fernring.formats.dxf import sheet_dxf
+from fernring.formats.pages import Stamp
+from fernring.formats.paper import Layout
+from fernring.formats.pdf import sheets_pdf
+from fernring.formats.sheets.all import kinds_for, sheet
+from fernring.formats.sheets.sheet import Choice, Sheet
+from fernring.formats.svg import svg
+from tests import patterns, samples
+from tests.assertions import FernTestCase
+from tests.samples import row
+
+UNIT = 25.4 / 72  # ISO 32000-1: one user unit is 1/72 in
+PER_INCH = 96.0  # CSS: one px is 1/96 in
+TRUE = 0.005
+ID_1 = (85.60, 53.98)  # ISO/IEC 7810, from memory
+
+
+def stone() -> Laid:
+    return lay(samples.five_rows())
+
+
+def oval() -> Laid:
+    sample = samples.five_rows()
+    blank = Blank(outline=Oval(length=140, width=90), border=3)
+    return lay(sample.model_copy(update={"blank": blank}))
+
+
+def ball(diameter: float = 80) -> Laid:
+    rows = (samples.centre(), row("a", 3.0, half="both"), row("b", 4.0, half="both"))
+    return lay(
+        samples.piece(*rows).model_copy(update={"blank": Blank(outline=Round(diameter=diameter), relief=Ball())})
+    )
+
+
+def pdf(one: Sheet, laid: Laid, layout: Layout = Layout()) -> bytes:  # noqa: B008
+    return sheets_pdf([one], Stamp(laid.piece, "revision 2", "1 January 2030"), layout)
+
+
+def boxes(data: bytes, page: int = 0) -> np.ndarray:
+    """Width and height (mm) of every path on a page: its own points as PDFium reads them, through its matrix."""
+    document = pypdfium2.PdfDocument(data)
+    found = []
+    for one in document[page].get_objects(filter=[pdfium.FPDF_PAGEOBJ_PATH]):
+        x, y = c_float(), c_float()
+        points = []
+        for k in range(pdfium.FPDFPath_CountSegments(one)):
+            pdfium.FPDFPathSegment_GetPoint(pdfium.FPDFPath_GetPathSegment(one, k), x, y)
+            points.append(one.get_matrix().on_point(x.value, y.value))
+        found.append(np.ptp(points, axis=0))
+    return np.array(found) * UNIT
+
+
+def has_box(data: bytes, wide: float, high: float) -> bool:
+    """Whether some path on the first page measures this, to five thousandths."""
+    return bool((np.abs(boxes(data) - [wide, high]).max(axis=1) < TRUE).any())
+
+
+class SizeTest(FernTestCase):
+    def test_the_blank_on_every_flat_sheet_measures_what_it_should(self) -> None:
+        laid = oval()
+        for kind in ("guide", "placement", "transfer", "outline"):
+            with self.subTest(kind):
+                self.assertTrue(has_box(pdf(sheet(laid, kind, Choice()), laid), 140, 90))
+
+    def test_the_check_bar_and_a_corrected_one(self) -> None:
+        """A printer that makes 150 mm of 148 across is corrected by 150/148, and by that exactly."""
+        laid = stone()
+        one = sheet(laid, "guide", Choice())
+        self.assertTrue(has_box(pdf(one, laid), 100, 0))
+        across, along = 150 / 148, 200 / 201.5
+        for way, factor in (("upright", across), ("across", along)):
+            layout = Layout(way=way, across=across, along=along)  # type: ignore[arg-type]
+            data = pdf(one, laid, layout)
+            self.assertTrue(has_box(data, 100 * factor, 0), way)
+            size = pypdfium2.PdfDocument(data)[0].get_size()
+            self.assert_mm(min(size) * UNIT, 210, TRUE)
+
+    def test_the_test_bars_are_150_and_200_mm(self) -> None:
+        laid = stone()
+        data = pdf(sheet(laid, "bars", Choice()), laid)
+        self.assertTrue(has_box(data, 150, 0))
+        self.assertTrue(has_box(data, 0, 200))
+
+    def test_the_scale_card_and_the_bank_card_in_it(self) -> None:
+        laid = stone()
+        data = pdf(sheet(laid, "card", Choice()), laid)
+        self.assertTrue(has_box(data, 120, 80))
+        self.assertTrue(has_box(data, *ID_1))
+
+    def test_the_wrap_strip_is_pi_times_the_diameter(self) -> None:
+        laid = ball(80)
+        one = sheet(laid, "wrap", Choice())
+        frame = one.drawing.primitives[0]
+        assert isinstance(frame, shapes.Path)
+        self.assert_mm(float(np.ptp(frame.points[:, 0])), pi * 80, 1e-9)
+        marks = [p.x1 for p in one.drawing.primitives if isinstance(p, shapes.Line) and p.stroke == "plain"]
+        np.testing.assert_allclose(np.diff(marks), pi * 80 / 12, atol=1e-9)
+
+    def test_the_pole_strips_give_great_circle_arcs(self) -> None:
+        """On a ball the walk to a ring is R times the angle between pole and ring, from its height z: R acos(z/R)."""
+        laid = ball(80)
+        one = sheet(laid, "strip", Choice())
+        at = sorted(
+            {round(p.x1, 6) for p in one.drawing.primitives if isinstance(p, shapes.Line) and p.stroke == "plain"}
+        )
+        arcs = sorted({round(40 * float(np.arccos(row.z[0] / 40)), 6) for row in laid.rows[1:]})
+        np.testing.assert_allclose(at, arcs, atol=1e-4)
+
+
+class KindsTest(FernTestCase):
+    def test_each_blank_gets_the_sheets_that_suit_it(self) -> None:
+        dome = lay(patterns.piece("petals on a dome"))
+        self.assertIn("finder", [kind.id for kind in kinds_for(stone())])
+        self.assertNotIn("finder", [kind.id for kind in kinds_for(oval())])
+        self.assertNotIn("strip", [kind.id for kind in kinds_for(stone())])
+        self.assertIn("strip", [kind.id for kind in kinds_for(dome)])
+        self.assertEqual({"slotted", "backing", "outline"} & {kind.id for kind in kinds_for(ball())}, set())
+        with self.assertRaisesRegex(FitError, "no “wrap” sheet for this blank; there are guide"):
+            sheet(stone(), "wrap", Choice())
+
+    def test_the_transfer_is_the_mirror_image_of_the_placement(self) -> None:
+        laid = lay(patterns.piece("commas"))
+        one, other = sheet(laid, "placement", Choice()), sheet(laid, "transfer", Choice())
+        dots = [p for p in one.drawing.primitives if isinstance(p, shapes.Outlines)]
+        mirror = [p for p in other.drawing.primitives if isinstance(p, shapes.Outlines)]
+        for a, b in zip(dots, mirror, strict=True):
+            np.testing.assert_array_equal(a.x, -b.x)
+            np.testing.assert_array_equal(a.y, b.y)
+        tails = [p for p in one.drawing.primitives if isinstance(p, shapes.Path)]
+        turned = [p for p in other.drawing.primitives if isinstance(p, shapes.Path)]
+        for p, q in zip(tails, turned, strict=True):
+            np.testing.assert_array_equal(p.points * [-1, 1], q.points)
+
+    def test_rows_that_are_not_chosen_are_not_placed(self) -> None:
+        laid = stone()
+        some = sheet(laid, "placement", Choice(rows=(0, 2)))
+        texts = [p.text for p in some.drawing.primitives if isinstance(p, shapes.Text)]
+        self.assertEqual(texts, ["C", "2"])
+
+    def test_both_borders_are_told_apart_by_their_numbers(self) -> None:
+        """Common practice, no source: 15 % off a 140 x 90 oval leaves 10.5 mm at the ends and 6.75 mm at the sides."""
+        blank = Blank(outline=Oval(length=140, width=90), reduced=15.0)
+        laid = lay(samples.five_rows().model_copy(update={"blank": blank}))
+        said = " ".join(
+            p.text for p in sheet(laid, "outline", Choice()).drawing.primitives if isinstance(p, shapes.Text)
+        )
+        self.assertIn("6.75 to 10.50 mm", said)
+
+    def test_backing_is_the_outline_less_its_margin_as_often_as_asked(self) -> None:
+        """Area by shapely."""
+        one = sheet(oval(), "backing", Choice(margin=4, count=5))
+        self.assertEqual(len(one.cuts), 5)
+        inner = Polygon(oval().ground.outline).buffer(-4, quad_segs=64)
+        places = [Polygon(cut.points) for cut in one.cuts if isinstance(cut, shapes.Path)]
+        for place in places:
+            self.assertAlmostEqual(place.area, inner.area, delta=inner.area * 1e-4)
+        apart = min(a.distance(b) for k, a in enumerate(places) for b in places[:k])
+        self.assertGreater(apart, 1.0)
+        with self.assertRaisesRegex(FitError, "margin of 46 mm leaves nothing"):
+            sheet(oval(), "backing", Choice(margin=46))
+
+
+class CutTest(FernTestCase):
+    def test_slots_and_pins_lie_on_spokes_and_circles_and_touch_nothing(self) -> None:
+        laid = stone()
+        one = sheet(laid, "slotted", Choice())
+        rings = [
+            Point(cut.x, cut.y).buffer(cut.radius).exterior
+            if isinstance(cut, shapes.Circle)
+            else LinearRing(cut.points)
+            for cut in one.cuts
+        ]
+        slots = [cut for cut in one.cuts if isinstance(cut, shapes.Path)]
+        self.assertEqual(len(slots), 12)
+        for k, slot in enumerate(slots):
+            angle = np.arctan2(slot.points[:, 0].mean(), -slot.points[:, 1].mean())
+            self.assertAlmostEqual(float(np.degrees(angle) % 360), 30.0 * k % 360, places=6)
+        clear = min(a.distance(b) for k, a in enumerate(rings) for b in rings[:k])
+        self.assertGreater(clear, 0.5)
+        walks = {round(row.walk, 6) for row in laid.rows}
+        pins = {round(float(np.hypot(c.x, c.y)), 6) for c in one.cuts[2:] if isinstance(c, shapes.Circle)}
+        self.assertTrue(pins and pins <= walks)
+
+    def test_dxf_and_svg_hold_the_same_cuts_at_true_size(self) -> None:
+        """Read back by ezdxf, $INSUNITS 4 (millimetres), and by svgelements at 96 px an inch."""
+        laid = oval()
+        one = sheet(laid, "slotted", Choice())
+        document = ezdxf.read(io.StringIO(sheet_dxf(one).decode()))
+        self.assertEqual(document.header["$INSUNITS"], 4)
+        space = document.modelspace()
+        lines = [np.array([(x, -y) for x, y, *_ in e.get_points("xy")]) for e in space.query("LWPOLYLINE")]
+        circles = [(e.dxf.center.x, -e.dxf.center.y, e.dxf.radius) for e in space.query("CIRCLE")]
+        self.assertTrue(all(e.closed for e in space.query("LWPOLYLINE")))
+        wanted = [cut for cut in one.cuts if isinstance(cut, shapes.Path)]
+        for line, cut in zip(lines, wanted, strict=True):
+            np.testing.assert_allclose(line, cut.points, atol=TRUE / 5)
+        drawn = SVG.parse(io.StringIO(svg(one.cut_drawing, "Cuts")), ppi=PER_INCH)
+        mm, corner = 25.4 / PER_INCH, np.array([one.drawing.left, one.drawing.top])
+        read = [(*(np.array([c.cx, c.cy]) * mm + corner), c.rx * mm) for c in drawn.elements() if isinstance(c, Circle)]
+        np.testing.assert_allclose(read, circles, atol=TRUE)
+        self.assertEqual(sum(isinstance(e, Path) for e in drawn.elements()), len(lines))
+
+    def test_the_bundle_holds_every_sheet_and_tells_as_it_goes(self) -> None:
+        laid = ball()
+        files = parts(laid, Choice(), Layout(), Stamp(laid.piece, "", ""))
+        told = list(bundled(files))
+        self.assertEqual(len(told), len(files) + 1)
+        self.assertEqual([name for name, whole in told if whole is None], [name for name, _ in files])
+        self.assertTrue((told[-1][1] or b"").startswith(b"PK"))
+        self.assertIn("wrap.pdf", [name for name, _ in files])
+
+
+class PageTest(FernTestCase):
+    def test_rings_of_neighbouring_pages_lie_on_each_other(self) -> None:
+        """The match marks of both pages, put back where the pages lie on the drawing, are the same places."""
+        from fernring.formats.pages import furniture
+        from fernring.formats.paper import MARGIN, tiled
+
+        laid = lay(samples.piece(diameter=300))
+        one = sheet(laid, "guide", Choice())
+        tiling = tiled(one.drawing.left, one.drawing.top, one.drawing.width, one.drawing.height, Layout(overlap=14))
+        seen: dict[tuple[float, float], int] = {}
+        for number, tile in enumerate(tiling.tiles, 1):
+            for mark in furniture(one, Stamp(laid.piece, "", ""), tiling, tile, number):
+                if isinstance(mark, shapes.Circle):
+                    at = (round(mark.x - MARGIN + tile.left, 6), round(mark.y - MARGIN + tile.top, 6))
+                    seen[at] = seen.get(at, 0) + 1
+        self.assertEqual(set(seen.values()), {2})
+        self.assertEqual(len(seen), 8)
+
+    def test_every_page_says_what_to_do_with_it(self) -> None:
+        laid = ball()
+        for kind in kinds_for(laid):
+            one = kind.make(laid, Choice())
+            text = pypdfium2.PdfDocument(pdf(one, laid))[0].get_textpage().get_text_range()
+            for words in (one.title, "revision 2, 1 January 2030", "Print at 100 %", *one.what.split()[:6]):
+                self.assertIn(words, text)

@@ -1,0 +1,107 @@
+"""The written pattern: sentences another could paint from, in their own units, as HTML and PDF."""
+
+import re
+from html.parser import HTMLParser
+
+import pypdfium2
+
+from fernring.core.plan import lay
+from fernring.formats.written.booklet import Booklet, booklet
+from fernring.formats.written.html import booklet_html
+from fernring.formats.written.lengths import length, said
+from fernring.formats.written.pdf import booklet_pdf
+from tests import patterns, samples
+from tests.assertions import FernTestCase
+
+
+def book(pattern: str = "", units: str = "mm", **more: object) -> Booklet:
+    sample = patterns.piece(pattern) if pattern else samples.five_rows()
+    return booklet(lay(sample.model_copy(update=more)), units, "revision 3", "1 January 2030")  # type: ignore[arg-type]
+
+
+class Outline(HTMLParser):
+    """Headings, texts and whatever the page would fetch."""
+
+    def __init__(self, page: str) -> None:
+        super().__init__()
+        self.tags: list[str] = []
+        self.fetched: list[str] = []
+        self.texts: list[str] = []
+        self.feed(page)
+
+    def handle_starttag(self, tag: str, attrs: list[tuple[str, str | None]]) -> None:
+        self.tags.append(tag)
+        self.fetched += [str(value) for key, value in attrs if key in ("src", "href", "srcset", "action")]
+
+    def handle_data(self, data: str) -> None:
+        self.texts.append(data)
+
+
+class SentenceTest(FernTestCase):
+    def text(self, name: str, step: int = -1, units: str = "mm") -> str:
+        found = book(name, units).steps[step]
+        return " ".join((found.heading, *found.sentences))
+
+    def test_a_ring_says_where_how_many_and_what(self) -> None:
+        text = self.text("", 1)
+        for words in ("Row 1: 12 dots of 2 mm", "one to each segment", "dip of the row before", "2 mm", "In Pale"):
+            self.assertIn(words, text)
+
+    def test_lengths_follow_the_reader_s_unit(self) -> None:
+        self.assertIn("dots of 0.079 in", self.text("", 1, "inch"))
+        self.assertIn("dots of 0.2 cm", self.text("", 1, "cm"))
+        self.assertEqual(said("{25.4} by {0}", "inch"), "1 in by 0 in")
+        self.assertEqual(length(-0.0001, "mm"), "0 mm")
+
+    def test_every_kind_of_row_and_trim_has_its_sentences(self) -> None:
+        for name, words in (
+            ("petals", "Walk dots of 1.5 mm"),
+            ("pinwheel", "down the right side only"),
+            ("slim petals", "after two in a line outward"),
+            ("top dots", "When dry, on"),
+            ("teardrops", "While wet, pull"),
+            ("along the edge, three deep", "Along the edge of the blank"),
+            ("lines of dots", "straight line"),
+            ("scallops", "Along a curve from"),
+            ("corner groups", "In every corner"),
+            ("gap dots", "Into the gaps that are left"),
+        ):
+            with self.subTest(name):
+                whole = " ".join(" ".join(step.sentences) for step in book(name).steps)
+                self.assertIn(words, whole)
+
+    def test_no_sentence_of_any_sample_is_left_with_braces_or_unnamed_things(self) -> None:
+        for name in patterns.PIECES:
+            with self.subTest(name):
+                for step in book(name).steps:
+                    text = " ".join((step.heading, *step.sentences))
+                    self.assertIsNone(re.search(r"[{}]|None|nan|inf\b", text), text)
+                    self.assertTrue(all(sentence.endswith(".") for sentence in step.sentences), step.sentences)
+                    self.assertTrue(step.drawing.primitives)
+
+    def test_tools_are_told_by_measured_size_with_their_rows(self) -> None:
+        found = book()
+        self.assertEqual(found.tools[0], ("8.9 mm", "Tool 8.9", "C"))
+        self.assertEqual([tint.name for tint in found.tints][:2], ["Red", "Pale"])
+
+
+class PageTest(FernTestCase):
+    def test_the_html_page_is_whole_and_asks_for_nothing(self) -> None:
+        page = booklet_html(book("petals", name='<b>"Żółw" 🌙 ירח</b>'))
+        read = Outline(page)
+        self.assertEqual(read.fetched, [])
+        self.assertEqual((read.tags.count("h1"), read.tags.count("li"), read.tags.count("script")), (1, 2, 0))
+        self.assertNotIn("b", read.tags)
+        self.assertIn('<b>"Żółw" 🌙 ירח</b>', read.texts)
+        self.assertEqual(read.tags.count("svg"), 3)
+
+    def test_the_pdf_reads_as_the_page_does(self) -> None:
+        found = book()
+        document = pypdfium2.PdfDocument(booklet_pdf(found, "Letter"))
+        text = " ".join(" ".join(page.get_textpage().get_text_range() for page in document).split())
+        self.assertIn(found.intro, text)
+        for step in found.steps:
+            self.assertIn(step.heading, text)
+            self.assertIn(step.sentences[0], text)
+        self.assertIn("revision 3, 1 January 2030", text)
+        self.assertIn(f"Page {len(document)}", text)
