@@ -1,21 +1,30 @@
-"""On paper and as files."""
+"""The print room: what is shown, downloaded and measured, and the piece as files."""
 
 import csv
 import io
 import json
 import re
+import zipfile
 
+import ezdxf
+import numpy as np
 import pypdfium2
 from playwright.sync_api import expect
+from svgelements import SVG, Circle
 
 from tests.browser.studio import BrowserTestCase
+from tests.formats.test_sheets import TRUE, has_box
 
 
 class PaperTest(BrowserTestCase):
     def print_room(self, name: str) -> None:
         self.open_piece(name)
         self.page.get_by_role("link", name="Print").click()
-        expect(self.page.get_by_role("img", name="Guide on")).to_be_visible()
+        expect(self.page.get_by_role("img", name="Full-size guide, page 1")).to_be_visible()
+
+    def sheet(self, title: str) -> None:
+        self.page.get_by_role("button", name=title).click()
+        expect(self.page.get_by_role("img", name=f"{title}, page 1")).to_be_visible()
 
     def pages(self, data: bytes) -> list[str]:
         return [page.get_textpage().get_text_range() for page in pypdfium2.PdfDocument(data)]
@@ -26,42 +35,149 @@ class PaperTest(BrowserTestCase):
         self.fill("Diameter", "75")
         self.press("Begin this piece")
         self.page.get_by_role("link", name="Print").click()
-        data = self.download("Download the guide (PDF)")
+        data = self.download("Download PDF")
         expect(self.page.get_by_text("it must be 100 mm")).to_be_visible()
         pages = self.pages(data)
         self.assertEqual(len(pages), 1)
-        self.assertIn("75 mm round, 12 segments", pages[0])
-        self.assertIn("Print at 100 %", pages[0])
+        for words in ("75 mm round, 12 segments", "Print at 100 %", "revision "):
+            self.assertIn(words, pages[0])
 
-    def test_a_large_canvas_is_tiled_on_both_papers(self) -> None:
+    def test_a_large_canvas_is_tiled_on_every_paper(self) -> None:
         self.print_room("Perihelion canvas")
-        for paper, name in (("A4", "A4"), ("US Letter", "Letter")):
+        for paper, name, count in (("A4", "A4", 4), ("US Letter", "Letter", 4), ("A3", "A3", 2)):
             self.choose("Paper", paper)
-            expect(self.page.locator("figcaption")).to_contain_text(f"4 pages of {name}, overlapping by 10 mm")
-            pages = self.pages(self.download("Download the guide (PDF)"))
-            self.assertEqual(len(pages), 4)
-            self.assertIn("joins B1", pages[0])
+            line = self.page.locator(".print-turn [role=status]")
+            expect(line).to_have_text(f"Page 1 of {count} on {name}, overlapping by 10 mm")
+            pages = self.pages(self.download("Download PDF"))
+            self.assertEqual(len(pages), count)
+            self.assertIn("joins ", pages[0])
+        self.press("Next page")
+        expect(self.page.get_by_role("img", name="Full-size guide, page 2 of 2")).to_be_visible()
+
+    def test_an_overlap_too_wide_and_more_pages_than_are_printed_unasked(self) -> None:
+        self.print_room("Perihelion canvas")
+        self.fill("Overlap", "300")
+        expect(self.page.get_by_role("alert")).to_contain_text("may overlap by at most 170 mm (given: 300)")
+        self.fill("Overlap", "10")
+        self.sheet("Felt or cork backing")
+        self.fill("How many", "48")
+        expect(self.page.get_by_role("alert")).to_contain_text("pages of A4; at most 60 are printed unasked")
+        self.press("Print them all the same")
+        expect(self.page.get_by_role("alert")).to_have_count(0)
+        expect(self.page.locator(".print-turn [role=status]")).to_have_text(re.compile(r"Page 1 of 1\d\d on A4"))
 
     def test_what_is_shown_is_what_was_chosen(self) -> None:
         self.print_room("Annular eclipse")
-        full = len(self.download("Download the guide (PDF)"))
+        full = len(self.download("Download PDF"))
         self.choose("Dots", "left out")
         for line in ("Spokes", "Border", "Guide circles"):
             self.page.get_by_label(line).uncheck()
-        self.assertLess(len(self.download("Download the guide (PDF)")), full)
+        self.assertLess(len(self.download("Download PDF")), full)
+
+    def test_placement_of_chosen_rows_and_its_mirror_image(self) -> None:
+        self.print_room("Annular eclipse")
+        self.sheet("Dot placement sheet")
+        every = self.download("Download PDF")
+        self.press("all")
+        self.press("Row 4")
+        expect(self.page.get_by_role("button", name="Row 4")).to_have_attribute("aria-pressed", "true")
+        some = self.download("SVG").decode()
+        self.assertEqual(some.count("<circle"), 2 * 48 + 1)
+        self.assertGreater(len(every), 3000)
+        self.sheet("Transfer sheet, mirrored")
+        self.assertEqual(self.download("SVG").decode().count("<text"), 0)
+
+    def test_the_slotted_sheet_goes_to_the_cutter(self) -> None:
+        self.print_room("Annular eclipse")
+        self.sheet("Slotted guide sheet")
+        document = ezdxf.read(io.StringIO(self.download("DXF").decode()))
+        self.assertEqual(len(document.modelspace().query("LWPOLYLINE")), 12)
+        drawn = SVG.parse(io.StringIO(self.download("SVG").decode()), ppi=96)
+        self.assert_mm(max(c.rx for c in drawn.elements() if isinstance(c, Circle)) / 96 * 25.4, 45, TRUE)
+        for kind in ("DXF", "SVG"):
+            self.press(f"Try the {kind}")
+            expect(self.page.locator(".print-cut figcaption")).to_contain_text("on a sheet of 100 mm × 100 mm")
+        bad = """<svg xmlns="http://www.w3.org/2000/svg" width="90mm" height="90mm" viewBox="0 0 90 90">
+        <path d="M7 9L40 40"/></svg>"""
+        files = [{"name": "bad.svg", "mimeType": "image/svg+xml", "buffer": bad.encode()}]
+        self.page.get_by_label("File for the cutter").set_input_files(files)  # type: ignore[arg-type]
+        expect(self.page.get_by_role("alert")).to_contain_text("A line is open: it begins at 7.0, 9.0 mm")
+
+    def test_backing_for_a_set_and_the_small_sheets(self) -> None:
+        self.print_room("Moon phases tile")
+        self.sheet("Felt or cork backing")
+        self.fill("How many", "4")
+        self.fill("Smaller all round by", "3")
+        expect(self.page.get_by_role("img", name="Felt or cork backing, page 1 of 2")).to_be_visible()
+        self.assertTrue(has_box(self.download("Download PDF"), 102, 102))
+        self.sheet("Scale card")
+        self.assertTrue(has_box(self.download("Download PDF"), 85.60, 53.98))
+        self.sheet("Outline and border")
+        self.assertTrue(has_box(self.download("Download PDF"), 108, 108))
+
+    def test_strips_for_a_ball(self) -> None:
+        self.print_room("Equinox ball")
+        self.sheet("Wrap strip for the equator")
+        data = self.download("Download PDF")
+        self.assertTrue(has_box(data, np.pi * 90, 16))
+        self.sheet("Pole strips")
+        self.assertIn("front pole", self.pages(self.download("Download PDF"))[0])
+        expect(self.page.get_by_role("button", name="Centre finder")).to_have_count(0)
+
+    def test_the_printer_is_measured_and_corrected_for_every_later_print(self) -> None:
+        self.print_room("Annular eclipse")
+        self.press("test bars")
+        expect(self.page.get_by_role("img", name="Test bars for the printer, page 1")).to_be_visible()
+        self.assertTrue(has_box(self.download("Download PDF"), 150, 0))
+        try:
+            self.fill("Across, of 150 mm", "148.5")
+            self.fill("Along, of 200 mm", "201")
+            expect(self.page.get_by_text("drawn at 101.01 % across and 99.50 % along")).to_be_visible()
+            self.page.reload()
+            expect(self.page.get_by_text("drawn at 101.01 % across and 99.50 % along")).to_be_visible()
+            self.sheet("Scale card")
+            self.assertTrue(has_box(self.download("Download PDF"), 120 * 150 / 148.5, 80 * 200 / 201))
+            self.fill("Across, of 150 mm", "120")
+            expect(self.page.get_by_text("must be between 136.4 mm and 166.6 mm (given: 120)")).to_be_visible()
+        finally:
+            self.press("Correct nothing")
+        expect(self.page.get_by_text("No correction.")).to_be_visible()
+        self.assertTrue(has_box(self.download("Download PDF"), 120, 80))
+
+    def test_everything_in_one_zip_and_the_written_pattern(self) -> None:
+        self.print_room("Seven sisters")
+        with zipfile.ZipFile(io.BytesIO(self.download("All sheets in one ZIP"))) as archive:
+            names = archive.namelist()
+            self.assertTrue(has_box(archive.read("card.pdf"), 120, 80))
+        self.assertLessEqual({"guide.pdf", "placement.svg", "slotted.dxf", "bars.pdf"}, set(names))
+        text = " ".join(self.pages(self.download("Booklet, PDF")))
+        self.assertIn("Row by row, from the centre out", text)
+        page = self.new_page()
+        page.set_content(self.download("Page, HTML").decode())
+        expect(page.get_by_role("heading", name="Seven sisters")).to_be_visible()
+        expect(page.get_by_role("listitem").first).to_contain_text("One dot in the middle.")
+
+    def test_a_name_no_disk_takes_is_shown_and_kept_safely(self) -> None:
+        name = '../Łuna "one/two" 🌙 ירח'
+        self.begin_piece(name)
+        self.page.get_by_role("link", name="Print").click()
+        expect(self.page.locator(".print-name")).to_have_text(name)
+        with self.page.expect_download() as waiting:
+            self.press("Download PDF")
+        self.assertEqual(waiting.value.suggested_filename, "una-one-two-guide.pdf")
 
     def test_svg_png_and_csv(self) -> None:
         self.print_room("Annular eclipse")
-        picture = self.download("Picture in real millimetres (SVG)").decode()
+        picture = self.download("Picture, SVG").decode()
         self.assertIn('width="98mm"', picture)
         self.assertEqual(picture.count("<circle"), 554)
-        self.assertTrue(self.download("Picture (PNG)").startswith(b"\x89PNG"))
-        rows = list(csv.DictReader(io.StringIO(self.download("Rows as a table (CSV)").decode())))
+        self.assertTrue(self.download("Picture, PNG").startswith(b"\x89PNG"))
+        rows = list(csv.DictReader(io.StringIO(self.download("Rows, CSV").decode())))
         self.assertEqual([row["row"] for row in rows][:3], ["C", "1", "2"])
 
     def test_out_as_json_and_in_again_in_another_studio(self) -> None:
         self.print_room("Seven sisters")
-        data = self.download("The piece, for any studio (JSON)")
+        data = self.download("Piece, JSON")
         self.visit()
         files = [{"name": "seven.json", "mimeType": "application/json", "buffer": data}]
         self.page.get_by_label("Piece file").set_input_files(files)  # type: ignore[arg-type]

@@ -21,7 +21,7 @@ interface Props {
 
 export function PaperFields({ options, onChange }: Props) {
   return (
-    <section aria-label="Paper">
+    <section aria-label="Paper and pages">
       <h2>Paper</h2>
       <div className="print-fields three">
         <Choice
