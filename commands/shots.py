@@ -2,11 +2,13 @@
 
 import sys
 import tempfile
+from base64 import b64encode
 from collections.abc import Callable
 from pathlib import Path
 
 from playwright.sync_api import Page, sync_playwright
 
+from fernring.formats.page_png import page_png
 from tests.browser.studio import FLAGS, SIZE, Server
 
 from .setup import ROOT, say
@@ -79,7 +81,35 @@ def _verdicts(page: Page, at: str) -> None:
 def _print(page: Page, at: str) -> None:
     _open(page, at, "Perihelion canvas")
     page.get_by_role("link", name="Print").click()
-    page.locator("figcaption").wait_for()
+    page.get_by_role("img", name="Full-size guide, page 1").wait_for()
+    page.get_by_role("button", name="Dot placement sheet").click()
+    page.get_by_role("img", name="Dot placement sheet, page 1").wait_for()
+
+
+def _file(page: Page, at: str, route: str, **wanted: object) -> bytes:
+    """A file of the open piece, as the print room asks for it."""
+    ident = page.url.split("/piece/")[1].split("/")[0]
+    piece = page.request.get(f"{at}/api/documents/{ident}").json()["document"]
+    return page.request.post(f"{at}/api/print/{route}", data={"piece": piece, **wanted}).body()
+
+
+def _tiled_guide(page: Page, at: str) -> None:
+    """All four pages, rendered from the PDF and laid side by side."""
+    _open(page, at, "Perihelion canvas")
+    data = _file(page, at, "pdf", kind="guide", revision="revision 1")
+    pages = "".join(
+        f'<img src="data:image/png;base64,{b64encode(page_png(data, k, 860)).decode()}">' for k in range(1, 5)
+    )
+    page.set_viewport_size({"width": SIZE["width"], "height": 450})
+    style = "body{margin:12px;background:#bbb;display:flex;gap:8px;justify-content:center}img{height:426px}"
+    page.set_content(f"<style>{style}</style>{pages}")
+
+
+def _written_pattern(page: Page, at: str) -> None:
+    _open(page, at, "Zodiac plate")
+    page.set_content(_file(page, at, "booklet", format="html").decode())
+    page.get_by_role("heading", name="Row by row").scroll_into_view_if_needed()
+    page.mouse.wheel(0, 560)
 
 
 def _blank(page: Page, at: str) -> None:
@@ -136,6 +166,8 @@ VIEWS: dict[str, Callable[[Page, str], None]] = {
     "swipes": _swipes,
     "corners": _corners,
     "print": _print,
+    "tiled-guide": _tiled_guide,
+    "written-pattern": _written_pattern,
     "kit": _kit,
     "shelf": _shelf,
 }

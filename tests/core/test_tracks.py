@@ -203,7 +203,7 @@ class GapTest(FernTestCase):
         self.assertTrue(placed.noroom)
 
     def test_dots_keep_their_gap_and_their_bounds(self) -> None:
-        ring = row("a", 5.7, distance=at(24))
+        ring = row("a", 5.7, distance=at(17))
         for sizes in ("largest", "one size"):
             gaps = row("g", 2.5, track={"kind": "gaps", "least": 1.0, "sizes": sizes}, gap=0.3)
             found = plan(sample(centre(11.0), ring, gaps))
@@ -214,6 +214,11 @@ class GapTest(FernTestCase):
             self.assertGreater(float(clearances(found.dots).min()), 0.3 - 1e-6)
             if sizes == "one size":
                 self.assertEqual(set(np.round(filled.radius, 9)), {1.25})
+
+    def test_open_ground_is_no_gap(self) -> None:
+        gaps = row("g", 2.5, track={"kind": "gaps", "least": 1.0}, gap=0.3)
+        found = plan(sample(centre(11.0), row("a", 5.7, distance=at(30)), gaps))
+        self.assertIn("more than four times as wide", found.laid.rows[2].noroom)
 
     def test_without_room_a_smaller_dot_for_the_same_gaps_is_offered(self) -> None:
         rings = [row("a", 5.7, distance=at(22)), row("b", 5.7, distance=at(32), start={"kind": "offset"})]

@@ -32,10 +32,13 @@ def solve_gaps(row: Row, index: int, context: Context) -> PlacedRow:
     least = (sizes[0] if track.sizes == "one size" else track.least) / 2
     cx, cy, room = holes(x, y, r, 2 * pi / order, context.turn_rad, least + row.gap, high)
     reach = np.hypot(cx, cy)
-    inside = (reach >= low) & (reach <= high)
+    within = (reach >= low) & (reach <= high)
+    inside = within & (room <= _widest(row, track, context) + row.gap)
     cx, cy, room = cx[inside], cy[inside], np.minimum(room[inside] - row.gap, sizes[0] / 2)
     room = np.minimum(room, _to_border(context, cx, cy, row.gap))
     kept = _chosen(cx, cy, room, least, row.gap, order, track, context)
+    if not kept and not inside.any() and within.any():
+        return unplaced(row, index, f"every gap is more than four times as wide as a dot of {sizes[0]:g} mm")
     if not kept:
         return unplaced(row, index, f"no gap has room for a dot of {2 * least:g} mm with a gap of {row.gap:g} mm")
     ax, ay, radius = (np.array(column) for column in zip(*kept, strict=True))
@@ -57,6 +60,15 @@ def _order(context: Context) -> int:
     for row in context.placed:
         order = gcd(order, row.order) if row.walk > 1e-9 or row.repeats > 1 else order
     return max(order, 1)
+
+
+def _widest(row: Row, track: GapsTrack, context: Context) -> float:
+    """Radius of the widest hole that counts as a gap, four times as wide as the row's own dot.
+
+    With one size for all it is at least that of the largest dot around. Wider holes are open ground.
+    """
+    around = max((other.thickest for other in context.placed), default=0.0)
+    return max(2 * row.sizes[0], around if track.sizes == "one size" else 0.0)
 
 
 def _band(track: GapsTrack, context: Context) -> tuple[float, float]:
