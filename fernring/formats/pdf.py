@@ -10,7 +10,7 @@ from reportlab.pdfgen.canvas import Canvas
 from reportlab.pdfgen.pathobject import PDFPathObject
 
 from .drawing import WIDTH_MM, Area, Circle, Discs, Drawing, Line, Outlines, Path, Primitive, Stroke, Text
-from .fonts import BOLD, REGULAR, font_file, printable
+from .fonts import BOLD, REGULAR, font_file, runs
 from .pages import Stamp, furniture
 from .paper import MARGIN, Layout, Tile, Tiling, tiled
 from .sheets.sheet import Sheet
@@ -39,7 +39,6 @@ def sheets_pdf(sheets: Sequence[Sheet], stamp: Stamp, layout: Layout) -> bytes:
 
 
 def _canvas(out: BytesIO, title: str) -> Canvas:
-    register_fonts()
     canvas = Canvas(out, pageCompression=1, invariant=1)
     canvas.setTitle(title)
     canvas.setCreator("Fern Ring")
@@ -47,9 +46,9 @@ def _canvas(out: BytesIO, title: str) -> Canvas:
     return canvas
 
 
-def register_fonts() -> None:
-    """Make the shipped typeface known to reportlab."""
-    for name in (REGULAR, BOLD):
+def register_fonts(*names: str) -> None:
+    """Make shipped typefaces known to reportlab."""
+    for name in names:
         if name not in pdfmetrics.getRegisteredFontNames():
             pdfmetrics.registerFont(TTFont(name, font_file(name)))
 
@@ -122,13 +121,24 @@ def _pen(canvas: Canvas, stroke: Stroke) -> None:
 
 
 def _text(canvas: Canvas, shape: Text) -> None:
+    parts = [(name, part, pdfmetrics.stringWidth(part, name, shape.size)) for name, part in _runs(shape)]
+    long = sum(wide for _, _, wide in parts)
     canvas.saveState()
-    canvas.translate(shape.x, shape.y)
+    canvas.translate(shape.x - {"start": 0, "middle": long / 2, "end": long}[shape.anchor], shape.y)
     canvas.scale(1, -1)
-    canvas.setFont(BOLD if shape.bold else REGULAR, shape.size)
-    draw = {"start": canvas.drawString, "middle": canvas.drawCentredString, "end": canvas.drawRightString}[shape.anchor]
-    draw(0, 0, printable(shape.text))
+    canvas.setFillColorRGB(0, 0, 0)
+    x = 0.0
+    for name, part, wide in parts:
+        canvas.setFont(name, shape.size)
+        canvas.drawString(x, 0, part)
+        x += wide
     canvas.restoreState()
+
+
+def _runs(shape: Text) -> list[tuple[str, str]]:
+    found = runs(shape.text, BOLD if shape.bold else REGULAR)
+    register_fonts(*(name for name, _ in found))
+    return found
 
 
 def _outlines(canvas: Canvas, dots: Outlines) -> None:

@@ -157,6 +157,29 @@ class PaperTest(BrowserTestCase):
         expect(page.get_by_role("heading", name="Seven sisters")).to_be_visible()
         expect(page.get_by_role("listitem").first).to_contain_text("One dot in the middle.")
 
+    def test_on_a_full_disk_the_print_still_comes_and_says_it_was_not_kept(self) -> None:
+        self.print_room("Annular eclipse")
+        refusal = {"code": "store", "field": "", "message": "The disk with the studio file is full."}
+        self.page.route("**/revisions", lambda route: route.fulfill(status=507, json=refusal))
+        data = self.download("Download PDF")
+        expect(self.page.get_by_text("The disk with the studio file is full.")).to_be_visible()
+        self.assertIn("revision not kept", self.pages(data)[0])
+
+    def test_a_server_that_is_gone_is_said_and_the_room_goes_on(self) -> None:
+        self.print_room("Annular eclipse")
+        self.page.route("**/api/print/bundle", lambda route: route.abort())
+        self.press("All sheets in one ZIP")
+        expect(self.page.get_by_text("The studio's server does not answer.")).to_be_visible()
+        self.page.unroute("**/api/print/bundle")
+        self.assertTrue(self.download("All sheets in one ZIP").startswith(b"PK"))
+
+    def test_lengths_of_the_written_pattern_follow_the_units_in_use(self) -> None:
+        self.print_room("Annular eclipse")
+        self.choose("Units", "inch")
+        page = self.download("Page, HTML").decode()
+        self.assertIn("3.543 in round", page)
+        self.assertNotIn(" mm ", page.split("</style>")[1])
+
     def test_a_name_no_disk_takes_is_shown_and_kept_safely(self) -> None:
         name = '../Łuna "one/two" 🌙 ירח'
         self.begin_piece(name)

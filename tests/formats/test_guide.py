@@ -4,6 +4,7 @@ import base64
 import contextlib
 import io
 import re
+import unicodedata
 import zlib
 from itertools import pairwise
 from xml.etree import ElementTree
@@ -15,6 +16,7 @@ from svgelements import SVG, Circle
 
 from fernring.core.document.piece import Piece
 from fernring.core.plan import lay
+from fernring.formats.fonts import REGULAR, runs
 from fernring.formats.pages import Stamp
 from fernring.formats.paper import Layout, Paper
 from fernring.formats.pdf import sheets_pdf
@@ -135,6 +137,17 @@ class ContentTest(FernTestCase):
     def test_letters_the_typeface_lacks_leave_a_mark(self) -> None:
         text = pypdfium2.PdfDocument(guide(samples.piece(name="Żółw 石 ring")))[0].get_textpage().get_text_range()
         self.assertIn("Żółw ¤ ring", text)
+
+    def test_other_scripts_are_drawn_as_they_are_read(self) -> None:
+        """Hebrew from right to left, Arabic joined, emoji as drawings; joiners leave nothing."""
+        self.assertEqual(runs("Ring"), [(REGULAR, "Ring")])
+        self.assertEqual(runs("ירח"), [("NotoSansHebrew-Regular", "חרי")])
+        arabic = runs("سلام")
+        self.assertEqual([name for name, _ in arabic], ["NotoSansArabic-Regular"])
+        self.assertTrue(all(unicodedata.normalize("NFKC", c) != c for c in arabic[0][1][-1:]))
+        self.assertEqual(runs("a\u2060🌙\ufe0f"), [(REGULAR, "a"), ("NotoEmoji-Regular", "🌙")])
+        one = guide(samples.piece(name='"Łuna" / 🌙 ירח سلام'))
+        self.assertNotIn("¤", pypdfium2.PdfDocument(one)[0].get_textpage().get_text_range())
 
     def test_the_same_guide_gives_the_same_bytes(self) -> None:
         self.assertEqual(guide(samples.five_rows()), guide(samples.five_rows()))

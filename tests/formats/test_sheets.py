@@ -256,3 +256,22 @@ class PageTest(FernTestCase):
             text = pypdfium2.PdfDocument(pdf(one, laid))[0].get_textpage().get_text_range()
             for words in (one.title, "revision 2, 1 January 2030", "Print at 100 %", *one.what.split()[:6]):
                 self.assertIn(words, text)
+
+    def test_long_names_and_long_words_stay_on_the_page(self) -> None:
+        """Widths by PDFium: no text object reaches past the margins, whatever the piece is called."""
+        for name in ("M" * 80, "Winter gate of the observatory " * 3, "ירח " * 20):
+            sample = samples.five_rows().model_copy(update={"name": name.strip()[:80]})
+            laid = lay(sample)
+            page = pypdfium2.PdfDocument(pdf(sheet(laid, "slotted", Choice()), laid))[0]
+            for one in page.get_objects(filter=[pdfium.FPDF_PAGEOBJ_TEXT]):
+                left, _, right, _ = (side * UNIT for side in one.get_bounds())
+                self.assertGreater(left, 8)
+                self.assertLess(right, 202)
+
+    def test_words_are_broken_into_lines_that_fit(self) -> None:
+        from fernring.formats.pages import wrapped
+
+        lines = wrapped("one two three four five six seven", 2.0, 15.0)
+        self.assertEqual(" ".join(lines), "one two three four five six seven")
+        self.assertTrue(all(len(line) <= 15 for line in lines))
+        self.assertEqual(wrapped("immeasurably", 2.0, 4.0), ["immeasurably"])

@@ -1,6 +1,8 @@
 """The documents say what the code does: commands, screenshots, verdicts, errors, places in the code."""
 
+import json
 import re
+import tomllib
 from functools import cache
 from pathlib import Path
 
@@ -29,6 +31,16 @@ class ProseTest(FernTestCase):
         shown = set(re.findall(r"docs/screenshots/([\w-]+)\.png", text(ROOT / "README.md")))
         self.assertEqual(shown, pictures)
         self.assertLess(len(pictures), 20)
+
+    def test_everybody_whose_work_is_shipped_is_named(self) -> None:
+        told = text(ROOT / "NOTICES.md")
+        python = tomllib.loads(text(ROOT / "pyproject.toml"))["project"]["dependencies"]
+        page = json.loads(text(ROOT / "frontend" / "package.json"))["dependencies"]
+        for name in (*(re.split(r"[=<>]", one)[0] for one in python), *page):
+            self.assertIn(f"| {name} |", told)
+        for font in (ROOT / "fernring" / "formats" / "fonts").glob("*.ttf"):
+            spoken = re.sub(r"(?<=[a-z])(?=[A-Z])", " ", font.stem.split("-")[0])
+            self.assertIn(spoken, told)
 
     def test_every_verdict_is_described(self) -> None:
         """A verdict's code is the first argument of its Verdict, or one of the words chosen for it."""

@@ -6,11 +6,12 @@ from typing import Any
 
 from reportlab.lib.colors import HexColor
 from reportlab.lib.styles import ParagraphStyle
+from reportlab.pdfbase import pdfmetrics
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
 from ..drawing import Drawing
-from ..fonts import BOLD, REGULAR, printable
+from ..fonts import BOLD, REGULAR, runs
 from ..paper import SIZES, Paper
 from ..pdf import UNITS, draw_shapes, register_fonts
 from .booklet import CAUTION, OTHER_TOOLS, Booklet, Step
@@ -50,7 +51,7 @@ class Figure(Flowable):
 
 def booklet_pdf(book: Booklet, paper: Paper) -> bytes:
     """The booklet on as many pages as it takes, each with the piece's name and the page's number."""
-    register_fonts()
+    register_fonts(BOLD, REGULAR)
     out = BytesIO()
     wide, high = (side * UNITS for side in SIZES[paper])
     edge = EDGE_MM * UNITS
@@ -60,8 +61,12 @@ def booklet_pdf(book: Booklet, paper: Paper) -> bytes:
     )  # fmt: skip
 
     def foot(canvas: Canvas, page: Any) -> None:
+        x = edge
+        for name, part in _runs(book.foot, REGULAR):
+            canvas.setFont(name, 8.5)
+            canvas.drawString(x, edge * 0.5, part)
+            x += pdfmetrics.stringWidth(part, name, 8.5)
         canvas.setFont(REGULAR, 8.5)
-        canvas.drawString(edge, edge * 0.5, printable(book.foot))
         canvas.drawRightString(wide - edge, edge * 0.5, f"Page {page.page}")
 
     document.build(_story(book, wide - 2 * edge), onFirstPage=foot, onLaterPages=foot)
@@ -114,4 +119,14 @@ def _table(rows: list[list[Any]], widths: list[float], more: list[Any] | None = 
 
 
 def _text(text: str, style: ParagraphStyle) -> Paragraph:
-    return Paragraph(escape(printable(text)), style)
+    parts = _runs(text, style.fontName)
+    marked = "".join(
+        escape(part) if name == style.fontName else f'<font name="{name}">{escape(part)}</font>' for name, part in parts
+    )
+    return Paragraph(marked, style)
+
+
+def _runs(text: str, font: str) -> list[tuple[str, str]]:
+    found = runs(text, font)
+    register_fonts(*(name for name, _ in found))
+    return found

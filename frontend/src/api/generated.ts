@@ -1528,6 +1528,8 @@ export interface components {
          * GapsTrack
          * @description Into the gaps: the largest dot that fits, between `least` and the row's own size, or that size alone.
          *
+         *     Holes more than four times as wide as the row's own dots are open ground and stay empty.
+         *
          *     `rows` names the rows whose gaps are filled; empty, all gaps out to the last row.
          */
         GapsTrack: {
