@@ -42,6 +42,21 @@ class SurfaceTest(FernTestCase):
                 x, y, _ = surface.points(w, angle)
                 self.assertLess(float(np.abs(np.hypot(x, y) - surface.reach(w, angle)).max()), 1e-9)
 
+    def test_many_walks_at_once_are_those_one_by_one(self) -> None:
+        """Rings ask for one walk, nesting for a few, guides for many; each way has its own code."""
+        for name, surface in self.each():
+            with self.subTest(name):
+                walk = np.linspace(0.0, 1.0, 61) * float(surface.edge(np.zeros(1))[0])
+                angle = np.full(61, 0.7)
+                many = np.stack(surface.points(walk, angle))
+                single = np.stack(
+                    [np.stack(surface.points(walk[k : k + 1], angle[k : k + 1])) for k in range(61)], axis=1
+                )
+                np.testing.assert_allclose(many, single[:, :, 0], atol=1e-10)
+                reach = surface.reach(walk, angle)
+                few = np.concatenate([surface.walk_to(reach[k : k + 5], angle[k : k + 5]) for k in range(0, 60, 5)])
+                np.testing.assert_allclose(surface.walk_to(reach, angle)[:60], few, atol=1e-10)
+
     def test_walk_undoes_reach(self) -> None:
         angle = np.linspace(0, 6, 40)
         for name, surface in self.each():

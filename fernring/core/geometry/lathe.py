@@ -9,6 +9,7 @@ from .surface import Array, Points, arc_under
 
 SAMPLES = 4096
 NEWTON = 7
+FEW = 16
 
 
 class HalfEgg:
@@ -26,9 +27,10 @@ class HalfEgg:
         speed = np.hypot(half_width * np.cos(t), half_length * np.sin(t))
         half = (t[1:] + t[:-1]) / 2
         middle = np.hypot(half_width * np.cos(half), half_length * np.sin(half))
-        self._step = float(t[1])
+        self._step: float = float(t[1])
         pieces = self._step / 6 * (speed[1:] + 4 * middle + speed[:-1])
-        self._walks: list[float] = [0.0, *np.cumsum(pieces).tolist()]
+        self._table: Array = np.concatenate(([0.0], np.cumsum(pieces)))
+        self._walks: list[float] = [float(walk) for walk in self._table]
         self.widest = half_width
         self._tightest = min(half_width**2 / half_length, half_length**2 / half_width)
         self.rim = self._walks[-1]
@@ -41,7 +43,7 @@ class HalfEgg:
         w = np.asarray(walk, float)
         if w.size == 1 or (w.size and (w == w.flat[0]).all()):
             return np.full(w.shape, self._t_at(float(w.flat[0])))
-        return np.asarray(np.vectorize(self._t_at, otypes=[float])(w))
+        return self._t_of(w)
 
     def _t_at(self, walk: float) -> float:
         if walk >= self.rim:
@@ -52,6 +54,20 @@ class HalfEgg:
         m0, m1 = h / self._speed(t0), h / self._speed(t1)
         near = (1 - u) ** 2 * ((1 + 2 * u) * t0 + u * m0)
         return near + u * u * ((3 - 2 * u) * t1 - (1 - u) * m1)
+
+    def _t_of(self, walk: Array) -> Array:
+        """As _t_at, of many walks at once."""
+        k = np.clip(np.searchsorted(self._table, walk, "right") - 1, 0, SAMPLES - 1)
+        h = self._table[k + 1] - self._table[k]
+        t0: Array = np.asarray(k * self._step)
+        t1 = t0 + self._step
+        u = (walk - self._table[k]) / h
+        m0, m1 = h / self._speeds(t0), h / self._speeds(t1)
+        near = (1 - u) ** 2 * ((1 + 2 * u) * t0 + u * m0) + u * u * ((3 - 2 * u) * t1 - (1 - u) * m1)
+        return np.asarray(np.where(walk >= self.rim, pi / 2 + (walk - self.rim) / self.b, near))
+
+    def _speeds(self, t: Array) -> Array:
+        return np.asarray(np.hypot(self.a * np.cos(t), self.b * np.sin(t)))
 
     def _walk_to_t(self, t: float) -> float:
         """Arc length from the pole: the table's value plus Simpson's rule over the rest of the step."""
@@ -74,7 +90,7 @@ class HalfEgg:
     def walk_to(self, reach: Array, angle_rad: Array) -> Array:
         share = np.asarray(reach / self.a + 0.0 * angle_rad)
         t = np.arcsin(np.where(share <= 1, share, np.nan))
-        return np.asarray(np.vectorize(self._walk_to_t, otypes=[float])(t)) if t.size else t
+        return self._walks_at(t)
 
     def edge(self, angle_rad: Array) -> Array:
         return np.full_like(angle_rad, self.rim)
@@ -116,15 +132,22 @@ class HalfEgg:
             out, rise = a * sin_t - along, b * cos_t - up
             miss = out * out + rise * rise - room
             step = miss / np.maximum(2 * (out * a * cos_t - rise * b * sin_t), 1e-9)
-            t = np.maximum(t - step, near)
-            if np.abs(step).max() < 1e-9:
+            before, t = t, np.maximum(t - step, near)
+            if np.abs(t - before).max() < 1e-9:
                 break
         met = np.abs(miss) < 1e-7 * np.maximum(room, 1e-3)
-        return np.asarray(np.where(met, self._walk_at(t), np.nan))
+        return np.where(met, self._walks_at(t), np.nan)
 
-    def _walk_at(self, t: Array) -> Array:
-        """Arc lengths of many places; only finite ones within reach of the largest matter to whoever nests."""
-        return np.fromiter(map(self._walk_to_t, t.tolist()), float, len(t))
+    def _walks_at(self, t: Array) -> Array:
+        """As _walk_to_t, of many places at once; NaN stays NaN. A few are quicker one by one."""
+        if t.size <= FEW and not np.isnan(t).any():
+            return np.fromiter(map(self._walk_to_t, t.ravel().tolist()), float, t.size).reshape(t.shape)
+        k = np.clip(np.nan_to_num(t) // self._step, 0, SAMPLES - 1).astype(np.intp)
+        t0: Array = np.asarray(k * self._step)
+        middle = self._speeds((t + t0) / 2)
+        inside = self._table[k] + (t - t0) / 6 * (self._speeds(t0) + 4 * middle + self._speeds(t))
+        beyond = np.where(t < 0, t * self.a, self.rim + (t - pi / 2) * self.b)
+        return np.where((t < 0) | (t > pi / 2), beyond, inside)
 
 
 class Plate:

@@ -96,10 +96,11 @@ def _circle(ground: Ground, surface: Surface, walk: float, label: str) -> Iterab
 
 def _others(piece: Piece, ground: Ground) -> Iterator[GuideLine]:
     guides, surface = piece.guides, ground.surface
-    midlines, diagonals = own_axes(piece.blank, ground.outline, ground.lie_rad)
-    for kind, wanted, lines in (("midline", guides.midlines, midlines), ("diagonal", guides.diagonals, diagonals)):
-        for line in lines if wanted else ():
-            yield GuideLine(kind, "", _lifted(surface, line))  # type: ignore[arg-type]
+    if guides.midlines or guides.diagonals:
+        midlines, diagonals = own_axes(piece.blank, ground.outline, ground.lie_rad)
+        for kind, wanted, lines in (("midline", guides.midlines, midlines), ("diagonal", guides.diagonals, diagonals)):
+            for line in lines if wanted else ():
+                yield GuideLine(kind, "", _lifted(surface, line))  # type: ignore[arg-type]
     if guides.boundary is not None and ground.back is None:
         reach = guides.boundary / 2
         yield from _boundary(ground, reach)
