@@ -1,11 +1,15 @@
-"""PDF of 20,000 dots beside one drawn circle after another."""
+"""PDF of 20,000 dots beside one drawn circle after another, and the whole bundle of the largest demo piece."""
 
+import json
 from io import BytesIO
+from pathlib import Path
 
 from reportlab.pdfgen.canvas import Canvas
 
+from fernring.core.document.reading import read_piece
 from fernring.core.laid import Laid
 from fernring.core.plan import lay
+from fernring.formats.bundle import bundled, parts
 from fernring.formats.pages import Stamp
 from fernring.formats.paper import Layout
 from fernring.formats.pdf import UNITS, sheets_pdf
@@ -14,9 +18,10 @@ from fernring.formats.sheets.placement import placement
 from fernring.formats.sheets.sheet import Choice
 from tests.samples import large
 
-from .timing import medians, share
+from .timing import figure, medians, share
 
 DOTS = 20_000
+PIECES = Path(__file__).resolve().parent.parent / "fernring" / "demo" / "pieces"
 
 
 def run() -> bool:
@@ -37,7 +42,18 @@ def run() -> bool:
     for name in ("guide", "placement"):
         good &= share(f"{name}: time for {len(laid.dots):,} dots", times[name], times["circles"], 0.25)
         good &= share(f"{name}: bytes of the file", len(ways[name]()), plain, 1 / 3)
-    return good
+    return good & _bundle()
+
+
+def _bundle() -> bool:
+    laid = lay(read_piece(json.loads((PIECES / "05-perihelion.json").read_text(encoding="utf-8"))))
+
+    def made() -> None:
+        for _ in bundled(parts(laid, Choice(), Layout(), Stamp(laid.piece, "", ""))):
+            pass
+
+    seconds = medians({"bundle": made}, 3)["bundle"] / 1000
+    return figure(f"every sheet of a canvas of {len(laid.dots):,} dots in one ZIP", seconds, "s", 5)
 
 
 def one_by_one(laid: Laid) -> bytes:

@@ -115,6 +115,23 @@ class PaperTest(BrowserTestCase):
         self.sheet("Outline and border")
         self.assertTrue(has_box(self.download("Download PDF"), 108, 108))
 
+    def test_every_sheet_of_a_round_stone_measures_its_diameter(self) -> None:
+        self.print_room("Annular eclipse")
+        for title in (
+            "Full-size guide", "Dot placement sheet", "Transfer sheet, mirrored", "Outline and border", "Centre finder",
+            "Slotted guide sheet",
+        ):  # fmt: skip
+            self.sheet(title)
+            self.assertTrue(has_box(self.download("Download PDF"), 90, 90), title)
+
+    def test_a_tape_strip_for_a_dome(self) -> None:
+        self.open_piece("Observatory dome")
+        rim = self.page.request.post(f"{self.server.address}/api/plan", data=self.document()).json()["rim"]
+        self.print_room("Observatory dome")
+        self.sheet("Tape strip over the surface")
+        data = self.download("Download PDF")
+        self.assertTrue(has_box(data, rim + 8, 16))
+
     def test_strips_for_a_ball(self) -> None:
         self.print_room("Equinox ball")
         self.sheet("Wrap strip for the equator")

@@ -12,7 +12,7 @@ from ..picture import outer_reach
 from .sheet import EDGE, Choice, Sheet
 
 WIDE, TAB, BETWEEN = 16.0, 10.0, 24.0
-LANES, HIGH = 4, 2.2
+LANES, HIGH, TICK = 4, 2.2, 2.5
 SAME = 1e-3  # rows nearer than this share a mark
 WORDS_MM = 0.56  # width of a character as a share of its height
 WRAP = "Cut out, wrap round the widest circle so that the ends meet on the tab, and mark the segments on the ball."
@@ -66,8 +66,9 @@ def _strip(top: float, rim: float, name: str, stops: list[tuple[float, str]]) ->
         left = walk + 0.5 if walk + 0.5 + long <= rim else walk - 0.5 - long
         free = [k for k in range(LANES) if ends[k] <= left]
         lane = next((k for k in free if max(ends[k:]) <= walk), free[-1] if free else None)  # crossing no label
-        base = top + (WIDE - 3 if lane is None else 2.8 + 3 * lane)
-        shapes.append(Line(walk, base - HIGH, walk, top + WIDE, "plain"))
+        base = top + (WIDE - TICK if lane is None else 2.8 + 3 * lane)
+        shapes.append(Line(walk, top + WIDE - TICK, walk, top + WIDE, "plain"))
+        shapes.append(Line(walk, base - HIGH, walk, top + WIDE - TICK, "fine"))
         if lane is not None:
             shapes.append(Text(left, base, label, HIGH))
             ends[lane] = left + long + 1

@@ -50,5 +50,5 @@ const NONE = "No correction.";
 function corrected(printer: Printer): string {
   const [across, along] = SIDES.map((side) => (100 * BARS[side]) / (printer[side] ?? BARS[side]));
   if (Math.abs(across! - 100) < 1e-9 && Math.abs(along! - 100) < 1e-9) return NONE;
-  return `Prints are drawn at ${across!.toFixed(2)} % across and ${along!.toFixed(2)} % along.`;
+  return `Prints are drawn at ${across!.toFixed(2)}\u00a0% across and ${along!.toFixed(2)}\u00a0% along.`;
 }

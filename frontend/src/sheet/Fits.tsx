@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import type { Change } from "../api/types";
 import { withChanges } from "../piece/edits";
-import type { RowProps } from "./RowEditor";
+import type { RowProps } from "./props";
 
 interface Props<T> {
   queryKey: unknown[];

@@ -3,7 +3,7 @@ import { client, need } from "../api/client";
 import type { Alternative } from "../api/types";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
 import { ChooseHead, Fits, UseCell } from "./Fits";
-import type { RowProps } from "./RowEditor";
+import type { RowProps } from "./props";
 
 export function FitsTable({ session, piece, row, index, mark }: RowProps) {
   const units = useUnits((state) => state.units);

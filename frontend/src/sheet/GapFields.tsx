@@ -2,7 +2,7 @@
 import type { Track } from "../api/types";
 import { Choice } from "../studio/Choice";
 import { LengthField } from "../studio/LengthField";
-import type { RowProps } from "./RowEditor";
+import type { RowProps } from "./props";
 
 const FILLS = [
   ["largest", "the largest that fits"],

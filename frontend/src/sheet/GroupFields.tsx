@@ -2,7 +2,7 @@
 import type { Row } from "../api/types";
 import { Choice } from "../studio/Choice";
 import { NumberField } from "../studio/LengthField";
-import { changeRow, type RowProps } from "./RowEditor";
+import { changeRow, type RowProps } from "./props";
 
 const GROUPS = [
   ["none", "one dot"],

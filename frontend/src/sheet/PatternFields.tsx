@@ -6,7 +6,7 @@ import { Choice } from "../studio/Choice";
 import { LengthField, NumberField } from "../studio/LengthField";
 import { lengthText, useUnits } from "../studio/units";
 import { asCount, countRule } from "./counts";
-import { changeRow, type RowProps } from "./RowEditor";
+import { changeRow, type RowProps } from "./props";
 import { ShadePicker } from "./ShadePicker";
 
 const MOST_MEMBERS = 12;

@@ -4,7 +4,7 @@ import { guideCircles } from "../spoke/useSlide";
 import { Choice } from "../studio/Choice";
 import { LengthField, NumberField } from "../studio/LengthField";
 import { lengthText, useUnits } from "../studio/units";
-import { changeRow, type RowProps } from "./RowEditor";
+import { changeRow, type RowProps } from "./props";
 
 const STARTS = [
   ["on lines", "on the lines"],

@@ -2,31 +2,17 @@
 import { ActionIcon, Button, Tooltip } from "@mantine/core";
 import { IconArrowDown, IconArrowUp, IconCopy, IconTrash } from "@tabler/icons-react";
 import { useState } from "react";
-import type { Piece, PlanRow, Row } from "../api/types";
-import { freshId, withoutRow, withRow, withRowAt, withRowMoved } from "../piece/edits";
+import { freshId, withoutRow, withRowAt, withRowMoved } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { FitsTable } from "./FitsTable";
 import { PatternFields } from "./PatternFields";
 import { DistanceFields, PlaceFields } from "./PlaceFields";
+import type { RowProps } from "./props";
 import { ShadeFields } from "./ShadeFields";
-import type { RampColours } from "./shades";
 import { TrackFields } from "./TrackFields";
 import { Trims } from "./Trims";
 
 const PLACED = new Set(["ring", "inset", "line", "arc", "gaps"]);
-
-export interface RowProps {
-  session: Session;
-  piece: Piece;
-  row: Row;
-  index: number;
-  mark: string;
-  planned: PlanRow | undefined;
-  ramps: RampColours;
-  /** Whether the blank is a ball or egg, and the walk to its edge. */
-  closed: boolean;
-  rim: number;
-}
 
 export function RowEditor(props: RowProps) {
   const { session, row, index, mark, planned } = props;
@@ -103,9 +89,4 @@ export function copyRow(session: Session, index: number): void {
     return row ? withRowAt(piece, index + 1, { ...row, id: freshId("row", piece.rows) }) : null;
   });
   session.pick(index + 1);
-}
-
-/** An edit of one field of a row. */
-export function changeRow({ session, index, row }: RowProps, label: string, part: Partial<Row>): void {
-  session.edit(label, (piece) => withRow(piece, index, part), row.id);
 }

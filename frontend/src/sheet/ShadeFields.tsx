@@ -3,7 +3,7 @@ import { ActionIcon, Tooltip } from "@mantine/core";
 import { IconPlus, IconX } from "@tabler/icons-react";
 import type { Shade } from "../api/types";
 import { TextField } from "../studio/TextField";
-import { changeRow, type RowProps } from "./RowEditor";
+import { changeRow, type RowProps } from "./props";
 import { ShadePicker } from "./ShadePicker";
 
 const MOST_SHADES = 24;

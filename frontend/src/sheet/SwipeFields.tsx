@@ -2,7 +2,7 @@
 import type { SwipeTrim } from "../api/types";
 import { Choice } from "../studio/Choice";
 import { LengthField, NumberField } from "../studio/LengthField";
-import type { TrimProps } from "./TrimFields";
+import type { TrimProps } from "./props";
 
 const FORMS = ["teardrop", "straight", "comma left", "comma right"].map(
   (form) => [form as SwipeTrim["form"], form] as const,

@@ -5,8 +5,8 @@ import type { TopTrim, TrimSize } from "../api/types";
 import { Choice } from "../studio/Choice";
 import { NumberField } from "../studio/LengthField";
 import { Tick } from "../studio/Tick";
+import type { TrimProps } from "./props";
 import { SizeField } from "./SizeField";
-import type { TrimProps } from "./TrimFields";
 
 const TOWARDS = ["centred", "inward", "outward", "left", "right"].map(
   (way) => [way as TopTrim["towards"], way] as const,

@@ -9,7 +9,7 @@ import { tellProblem } from "../studio/notice";
 import { Tick } from "../studio/Tick";
 import { GapFields } from "./GapFields";
 import { GroupFields } from "./GroupFields";
-import { changeRow, type RowProps } from "./RowEditor";
+import { changeRow, type RowProps } from "./props";
 
 const TRACKS = [
   ["ring", "round the centre"],

@@ -4,21 +4,14 @@ import { IconTrash } from "@tabler/icons-react";
 import { useState } from "react";
 import type { Shade, Trim } from "../api/types";
 import { useUnits } from "../studio/units";
+import type { TrimProps } from "./props";
 import { SwipeFields } from "./SwipeFields";
 import { TopFields } from "./TopFields";
 import { TrimFits } from "./TrimFits";
 import { TrimShades } from "./TrimShades";
-import { TrimList, type TrimListProps } from "./Trims";
+import { TrimList } from "./Trims";
 import { WalkFields } from "./WalkFields";
 import { trimWord } from "./words";
-
-export interface TrimProps extends TrimListProps {
-  trim: Trim;
-  place: number;
-  number: number;
-  set: (trim: Trim) => void;
-  drop: () => void;
-}
 
 export function TrimFields(props: TrimProps) {
   const { trim, set, drop, place, number } = props;

@@ -1,7 +1,7 @@
 /** What fits in this trim? Sizes of the kit, or ends for a swipe, and what each would lead to. */
 import { client, need } from "../api/client";
 import { ChooseHead, Fits, UseCell } from "./Fits";
-import type { RowProps } from "./RowEditor";
+import type { RowProps } from "./props";
 
 export function TrimFits({ session, piece, index, row, number }: RowProps & { number: number }) {
   return (

@@ -2,8 +2,8 @@
 import { ActionIcon } from "@mantine/core";
 import { IconPlus, IconX } from "@tabler/icons-react";
 import type { Shade } from "../api/types";
+import type { TrimProps } from "./props";
 import { ShadePicker } from "./ShadePicker";
-import type { TrimProps } from "./TrimFields";
 
 interface ShadesProps extends TrimProps {
   shades: Shade[];

@@ -2,7 +2,7 @@
 import { Button } from "@mantine/core";
 import type { Piece, Shade, Trim } from "../api/types";
 import { withTrims } from "../piece/edits";
-import { changeRow, type RowProps } from "./RowEditor";
+import { changeRow, type RowProps, type TrimListProps } from "./props";
 import { TrimFields } from "./TrimFields";
 
 const DEEPEST = 3;
@@ -14,13 +14,6 @@ export function Trims(props: RowProps) {
       <TrimList {...props} trims={row.trims as Trim[]} path={[]} first={0} />
     </section>
   );
-}
-
-export interface TrimListProps extends RowProps {
-  trims: Trim[];
-  path: number[];
-  /** Number of the first of these among all trims of the row. */
-  first: number;
 }
 
 export function TrimList(props: TrimListProps) {

@@ -3,8 +3,8 @@ import type { WalkTrim } from "../api/types";
 import { Choice } from "../studio/Choice";
 import { LengthField, NumberField } from "../studio/LengthField";
 import { Tick } from "../studio/Tick";
+import type { TrimProps } from "./props";
 import { SizeField } from "./SizeField";
-import type { TrimProps } from "./TrimFields";
 
 const LOADS = [
   ["one", "one load, diminishing"],

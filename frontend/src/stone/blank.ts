@@ -1,6 +1,6 @@
 /** The bare blank on the canvas: its outline or silhouette, its shadow, its light. */
 import type { Plan } from "../api/types";
-import type { Scene } from "./draw";
+import type { Scene } from "./scene";
 import { roll } from "./side";
 import type { View } from "./view";
 

@@ -3,13 +3,9 @@ import type { Plan } from "../api/types";
 import { drawBlank } from "./blank";
 import { drawMarks } from "./marks";
 import { tones } from "./paint";
+import type { Scene } from "./scene";
 import { type Seen, seenDots } from "./side";
 import type { View } from "./view";
-
-export interface Scene {
-  plan: Plan;
-  base: string;
-}
 
 const CHUNK = 400;
 const ROUND = Math.PI * 2;
