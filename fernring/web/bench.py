@@ -8,6 +8,10 @@ from pydantic import Field
 
 from ..core.document.numbers import Frozen
 from ..core.document.piece import Piece
+from ..core.errors import FitError
+from ..core.ground.ground import ground
+from ..core.ground.section import span
+from ..core.ground.words import size
 from ..store import ledger, pieces, settings
 from .errors import RESPONSES
 from .ledger import DocumentId, StateAnswer, _answer, _document, studio
@@ -22,10 +26,16 @@ Scheme = Literal["light", "dark", "auto"]
 
 
 class PieceListed(Answer):
+    """A piece on the Bench; `words` say its size, lengths in braces, and `span` is half the side of the square it is
+    drawn in (mm), None when its measures contradict each other.
+    """
+
     id: str
     head: str
     changed_at: str
     piece: Piece
+    words: str
+    span: float | None
 
 
 class StudioAnswer(Answer):
@@ -94,10 +104,15 @@ def get_pieces(request: Request) -> list[PieceListed]:
     """All pieces on the Bench."""
     with studio(request).reading() as db:
         found = pieces.listed(db)
-    return [
-        PieceListed.model_validate({"id": p.id, "head": p.head, "changed_at": p.changed_at, "piece": _document(p.body)})
-        for p in found
-    ]
+    return [_listed(p.id, p.head, p.changed_at, Piece.model_validate(_document(p.body))) for p in found]
+
+
+def _listed(ident: str, head: str, changed_at: str, piece: Piece) -> PieceListed:
+    try:
+        half = span(ground(piece.blank))
+    except FitError:
+        half = None
+    return PieceListed(id=ident, head=head, changed_at=changed_at, piece=piece, words=size(piece.blank), span=half)
 
 
 @router.post("/pieces", status_code=201)

@@ -1,9 +1,10 @@
 """Putting blanks in: by every measure people take, on the stone itself."""
 
 import re
+from collections.abc import Callable
 from typing import Any
 
-from playwright.sync_api import expect
+from playwright.sync_api import Route, expect
 
 from tests.browser.studio import BrowserTestCase
 
@@ -77,6 +78,41 @@ class BlankTest(BrowserTestCase):
         expect(marks.first).to_have_attribute("transform", before or "")
         self.choose("Half", "back")
         self.assertEqual(self.document()["rows"][1]["half"], "back")
+
+    def egg_with_a_late_answer(self, name: str) -> Callable[[], None]:
+        """An egg whose new length is still being asked about; what is answered lets the answer come."""
+        self.begun(name)
+        self.choose("Relief", "egg")
+        expect(self.page.get_by_label("Widest at")).to_be_visible()
+        held: list[Route] = []
+        self.page.route("**/api/blank", lambda route: held.append(route) if not held else route.continue_())
+        with self.page.expect_request("**/api/blank"):
+            self.fill("Pole to pole", "84")
+
+        def answer() -> None:
+            held[0].continue_()
+            expect(self.words()).to_contain_text("84 mm × 90 mm egg")
+
+        return answer
+
+    def test_what_is_being_typed_is_not_overwritten_by_a_late_answer(self) -> None:
+        answer = self.egg_with_a_late_answer("Slow egg")
+        field = self.page.get_by_label("Widest at", exact=True)
+        field.fill("33")
+        answer()
+        expect(field).to_have_value("33")
+        field.press("Enter")
+        expect(field).to_have_value("33")
+        self.assertEqual(self.document()["blank"]["relief"]["widest"], 33)
+
+    def test_a_late_answer_leaves_the_entered_field_ready_to_be_typed_over(self) -> None:
+        answer = self.egg_with_a_late_answer("Slower egg")
+        field = self.page.get_by_label("Widest at", exact=True)
+        field.focus()
+        answer()
+        expect(field).to_have_value("37.33")
+        self.page.keyboard.type("33")
+        expect(field).to_have_value("33")
 
     def test_an_egg(self) -> None:
         self.begun("Egg")

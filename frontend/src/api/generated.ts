@@ -2233,7 +2233,11 @@ export interface components {
              */
             version: 1;
         };
-        /** PieceListed */
+        /**
+         * PieceListed
+         * @description A piece on the Bench; `words` say its size, lengths in braces, and `span` is half the side of the square it is
+         *     drawn in (mm), None when its measures contradict each other.
+         */
         PieceListed: {
             /** Changed At */
             changed_at: string;
@@ -2242,6 +2246,10 @@ export interface components {
             /** Id */
             id: string;
             piece: components["schemas"]["Piece"];
+            /** Span */
+            span: number | null;
+            /** Words */
+            words: string;
         };
         /** PlanAnswer */
         PlanAnswer: {

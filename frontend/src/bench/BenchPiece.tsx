@@ -5,7 +5,6 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Link } from "wouter";
 import { client, need } from "../api/client";
 import type { Listed } from "../api/types";
-import { tallMm } from "../blank/measures";
 import { MiniStone } from "../stone/MiniStone";
 import { tellProblem } from "../studio/notice";
 import { spokenText, useUnits } from "../studio/units";
@@ -16,7 +15,6 @@ export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: numbe
   const units = useUnits((state) => state.units);
   const { piece, id } = listed;
   const plan = usePlan(piece, listed.head).data;
-  const words = plan ? spokenText(plan.blank.words, units, "distance") : "";
   const { relief } = piece.blank;
   return (
     <li className="bench-piece">
@@ -24,7 +22,7 @@ export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: numbe
         <MiniStone
           plan={plan}
           base={piece.blank.base.colour}
-          size={(plan ? 2 * plan.blank.span : tallMm(piece.blank)) * pxPerMm}
+          size={2 * (listed.span ?? 0) * pxPerMm}
           name={piece.name}
           poles={"poles" in relief ? relief.poles : undefined}
         />
@@ -34,7 +32,7 @@ export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: numbe
           <strong>{piece.name}</strong>
           <br />
           <span className="small quiet figures">
-            {words}, {piece.blank.material}
+            {spokenText(listed.words, units, "distance")}, {piece.blank.material}
             <br />
             {piece.segments} segments{plan && `, ${plan.totals.dots} dots`}
           </span>

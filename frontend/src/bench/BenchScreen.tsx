@@ -9,7 +9,6 @@ import { FileChooser } from "../studio/FileChooser";
 import { tell, tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
 import "./bench.css";
-import { tallMm } from "../blank/measures";
 import { BenchPiece } from "./BenchPiece";
 import { BroughtBack } from "./BroughtBack";
 
@@ -22,7 +21,7 @@ export function BenchScreen() {
     refetchOnMount: "always",
   });
   const pieces = query.data ?? [];
-  const widest = Math.max(...pieces.map(({ piece }) => tallMm(piece.blank)), 1);
+  const widest = Math.max(...pieces.map(({ span }) => 2 * (span ?? 0)), 1);
   return (
     <Shell title="Bench">
       <main className="page bench">

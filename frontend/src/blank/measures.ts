@@ -1,5 +1,5 @@
 /** The measures of each outline, by the names people use, and what a kind begins with. */
-import type { Blank, Outline } from "../api/types";
+import type { Outline } from "../api/types";
 
 export type OutlineKind = Outline["kind"];
 
@@ -69,11 +69,6 @@ export function acrossMm(outline: Outline): number {
     default:
       return Math.max(outline.length, outline.width);
   }
-}
-
-/** The largest extent of a blank as it is shown (mm). */
-export function tallMm({ outline, relief }: Blank): number {
-  return Math.max(acrossMm(outline), relief.kind === "egg" ? relief.length : 0);
 }
 
 function spread(values: number[]): number {

@@ -1,5 +1,5 @@
 /** A length typed in the unit in use. What was typed is kept until it is changed; a wrong value says why. */
-import { useEffect, useId, useState } from "react";
+import { useEffect, useId, useLayoutEffect, useRef, useState } from "react";
 import { type LengthKind, lengthText, parseLength, SUFFIX, spokenLength, useUnits } from "./units";
 
 interface Props {
@@ -121,8 +121,14 @@ function Field({ name, titled, wrong, width, children }: FieldProps) {
 function useTyped(shown: string, take: (typed: string) => string | null) {
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new value from outside clears what was wrong
+  const field = useRef<HTMLInputElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new value in the field being entered stays ready to be typed over
+  useLayoutEffect(() => {
+    if (typed === null && document.activeElement === field.current) field.current?.select();
+  }, [shown]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new value clears what was refused, not what is being typed
   useEffect(() => {
+    if (wrong === null) return;
     setTyped(null);
     setWrong(null);
   }, [shown]);
@@ -137,6 +143,7 @@ function useTyped(shown: string, take: (typed: string) => string | null) {
     if (message === null) setTyped(null);
   };
   const input = {
+    ref: field,
     onChange: (event: React.ChangeEvent<HTMLInputElement>) => setTyped(event.target.value),
     onBlur: finish,
     onFocus: (event: React.FocusEvent<HTMLInputElement>) => event.target.select(),
