@@ -1,5 +1,6 @@
 """The one list of drawing primitives, in millimetres: x right, y down. Every output draws these."""
 
+from collections.abc import Iterable
 from dataclasses import dataclass, field, replace
 from typing import Literal
 
@@ -124,3 +125,33 @@ def _mirrored(shape: Primitive) -> Primitive:
     if isinstance(shape, Circle):
         return replace(shape, x=-shape.x)
     return replace(shape, x=-shape.x)
+
+
+PEN = 1.0  # no line is wider than this (mm)
+
+
+def within(primitives: Iterable[Primitive], left: float, top: float, right: float, low: float) -> list[Primitive]:
+    """What may be seen in a window: a page carries only its own part of a large drawing."""
+    found: list[Primitive] = []
+    for shape in primitives:
+        if isinstance(shape, Outlines | Discs):
+            far = shape.radius + PEN
+            seen = (shape.x + far > left) & (shape.x - far < right) & (shape.y + far > top) & (shape.y - far < low)
+            if seen.any():
+                found.append(replace(shape, x=shape.x[seen], y=shape.y[seen], radius=shape.radius[seen]))
+        elif _meets(shape, left, top, right, low):
+            found.append(shape)
+    return found
+
+
+def _meets(shape: Circle | Line | Path | Area | Text, left: float, top: float, right: float, low: float) -> bool:
+    """Whether a shape's box meets the window; writing is always kept, its width not being known here."""
+    if isinstance(shape, Text):
+        return True
+    if isinstance(shape, Circle):
+        edges = (shape.x - shape.radius, shape.y - shape.radius, shape.x + shape.radius, shape.y + shape.radius)
+    elif isinstance(shape, Line):
+        edges = (min(shape.x1, shape.x2), min(shape.y1, shape.y2), max(shape.x1, shape.x2), max(shape.y1, shape.y2))
+    else:
+        edges = (*shape.points.min(axis=0).tolist(), *shape.points.max(axis=0).tolist())
+    return edges[2] + PEN > left and edges[0] - PEN < right and edges[3] + PEN > top and edges[1] - PEN < low

@@ -9,7 +9,7 @@ from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.pdfgen.pathobject import PDFPathObject
 
-from .drawing import WIDTH_MM, Area, Circle, Discs, Drawing, Line, Outlines, Path, Primitive, Stroke, Text
+from .drawing import WIDTH_MM, Area, Circle, Discs, Drawing, Line, Outlines, Path, Primitive, Stroke, Text, within
 from .fonts import BOLD, REGULAR, font_file, runs
 from .pages import Stamp, furniture
 from .paper import MARGIN, Layout, Tile, Tiling, tiled
@@ -61,7 +61,8 @@ def _window(canvas: Canvas, tiling: Tiling, tile: Tile, drawing: Drawing) -> Non
     path.rect(MARGIN, MARGIN, tiling.window_width, tiling.window_height)
     canvas.clipPath(path, stroke=0, fill=0)
     canvas.translate(MARGIN - tile.left, MARGIN - tile.top)
-    draw_shapes(canvas, drawing.primitives)
+    right, low = tile.left + tiling.window_width, tile.top + tiling.window_height
+    draw_shapes(canvas, within(drawing.primitives, tile.left, tile.top, right, low))
     canvas.restoreState()
 
 

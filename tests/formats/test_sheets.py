@@ -20,8 +20,8 @@ from fernring.core.plan import lay
 from fernring.formats import drawing as shapes
 from fernring.formats.bundle import bundled, parts
 from fernring.formats.dxf import sheet_dxf
-from fernring.formats.pages import Stamp
-from fernring.formats.paper import Layout
+from fernring.formats.pages import Stamp, furniture, wrapped
+from fernring.formats.paper import MARGIN, Layout, tiled
 from fernring.formats.pdf import sheets_pdf
 from fernring.formats.sheets.all import kinds_for, sheet
 from fernring.formats.sheets.sheet import Choice, Sheet
@@ -234,9 +234,6 @@ class CutTest(FernTestCase):
 class PageTest(FernTestCase):
     def test_rings_of_neighbouring_pages_lie_on_each_other(self) -> None:
         """The match marks of both pages, put back where the pages lie on the drawing, are the same places."""
-        from fernring.formats.pages import furniture
-        from fernring.formats.paper import MARGIN, tiled
-
         laid = lay(samples.piece(diameter=300))
         one = sheet(laid, "guide", Choice())
         tiling = tiled(one.drawing.left, one.drawing.top, one.drawing.width, one.drawing.height, Layout(overlap=14))
@@ -248,6 +245,25 @@ class PageTest(FernTestCase):
                     seen[at] = seen.get(at, 0) + 1
         self.assertEqual(set(seen.values()), {2})
         self.assertEqual(len(seen), 8)
+
+    def test_a_page_carries_only_its_own_part(self) -> None:
+        """A drawing cut up as pages are: every dot is on some window that shows it, few on more than one."""
+        one = sheet(lay(samples.large(20, 3_000, nested=False)), "placement", Choice())
+        drawing = one.drawing
+        tiling = tiled(drawing.left, drawing.top, drawing.width, drawing.height, Layout(most=400))
+        self.assertGreater(len(tiling.tiles), 8)
+        count = 0
+        for tile in tiling.tiles:
+            right, low = tile.left + tiling.window_width, tile.top + tiling.window_height
+            part = list(shapes.within(drawing.primitives, tile.left, tile.top, right, low))
+            dots = [p for p in part if isinstance(p, shapes.Discs)]
+            x, y = (np.concatenate([getattr(p, name) for p in dots] or [np.empty(0)]) for name in "xy")
+            whole = [p for p in drawing.primitives if isinstance(p, shapes.Discs)]
+            ax, ay = (np.concatenate([getattr(p, name) for p in whole]) for name in "xy")
+            inside = (ax > tile.left) & (ax < right) & (ay > tile.top) & (ay < low)
+            self.assertLessEqual(set(zip(ax[inside], ay[inside], strict=True)), set(zip(x, y, strict=True)))
+            count += len(x)
+        self.assertLess(count, 1.6 * len(ax))
 
     def test_every_page_says_what_to_do_with_it(self) -> None:
         laid = ball()
@@ -269,8 +285,6 @@ class PageTest(FernTestCase):
                 self.assertLess(right, 202)
 
     def test_words_are_broken_into_lines_that_fit(self) -> None:
-        from fernring.formats.pages import wrapped
-
         lines = wrapped("one two three four five six seven", 2.0, 15.0)
         self.assertEqual(" ".join(lines), "one two three four five six seven")
         self.assertTrue(all(len(line) <= 15 for line in lines))
