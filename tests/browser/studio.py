@@ -21,7 +21,7 @@ FLAGS = [
 ]  # fmt: skip
 SIZE = {"width": 1280, "height": 800}
 ROOT = Path(__file__).resolve().parents[2]
-PATIENCE_MS = 10_000
+PATIENCE_MS = 20_000
 
 
 class Server:

@@ -34,7 +34,7 @@ export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: numbe
           <span className="small quiet figures">
             {spokenText(listed.words, units, "distance")}, {piece.blank.material}
             <br />
-            {piece.segments} segments{plan && `, ${plan.totals.dots} dots`}
+            {piece.segments} segments<span className="bench-dots">{plan && `, ${plan.totals.dots} dots`}</span>
           </span>
         </span>
         <PieceMenu listed={listed} />
