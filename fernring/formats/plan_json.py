@@ -1,6 +1,5 @@
 """A plan as JSON columns, for the screen. Positions are rounded to 0.0001 mm."""
 
-from dataclasses import asdict
 from math import inf
 from typing import Any
 
@@ -33,8 +32,8 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "dots": _dots(plan),
         "marks": _marks(laid),
         "guides": [_guide(line) for line in guide_lines(laid.piece, laid.ground, laid.rows)],
-        "verdicts": [asdict(verdict) | {"remedies": _remedies(verdict)} for verdict in plan.verdicts],
-        "totals": asdict(plan.totals),
+        "verdicts": [vars(verdict) | {"remedies": _remedies(verdict)} for verdict in plan.verdicts],
+        "totals": vars(plan.totals),
     }
 
 

@@ -6,6 +6,7 @@ cannot be seen are named.
 """
 
 from collections.abc import Iterator
+from functools import lru_cache
 from itertools import pairwise
 
 import numpy as np
@@ -86,10 +87,19 @@ def _other_paints(laid: Laid, index: int) -> tuple[Remedy, ...]:
         if 0 <= near < len(laid.rows):
             around += [laid.shades[shade].colour for shade in _used(laid, near)]
     paints = laid.piece.paints
-    lab = cielab.from_srgb(srgb.from_hex([paint.colour for paint in paints]))
-    least = ciede2000(lab[:, None], cielab.from_srgb(srgb.from_hex(around))[None, :]).min(axis=1)
-    best = [int(k) for k in np.argsort(-least, kind="stable")[:OFFERED] if least[k] >= FROM_BASE]
+    least = _least_apart(tuple(paint.colour for paint in paints), tuple(around))
+    best = [int(k) for k in np.argsort(-np.array(least), kind="stable")[:OFFERED] if least[k] >= FROM_BASE]
     return tuple(
         Remedy(f"Use {paints[k].name}", (change("rows", index, "shades", [{"kind": "paint", "paint": paints[k].id}]),))
         for k in best
     )
+
+
+@lru_cache(maxsize=256)
+def _least_apart(colours: tuple[str, ...], around: tuple[str, ...]) -> list[float]:
+    """Each colour's difference (CIEDE2000) to the nearest of those around it; rows ask for the same again and again."""
+    lab = cielab.from_srgb(srgb.from_hex(list(colours)))
+    found: list[float] = (
+        ciede2000(lab[:, None], cielab.from_srgb(srgb.from_hex(list(around)))[None, :]).min(axis=1).tolist()
+    )
+    return found
