@@ -43,7 +43,8 @@ class BlankTest(BrowserTestCase):
         self.fill("Tape from edge to edge", "104")
         expect(self.page.locator(".side-view figcaption")).to_contain_text("52 mm from the centre to the edge")
         self.fill("Tape from edge to edge", "300")
-        expect(self.page.get_by_role("alert").first).to_contain_text("measures between 90 mm (flat) and 141.4 mm")
+        words = "measures between 90 mm (flat) and 141.4 mm"
+        expect(self.page.get_by_role("alert").filter(has_text=words)).to_be_visible()
         self.assertEqual(self.document()["blank"]["relief"], {"kind": "taped dome", "tape": 104})
         table = self.page.get_by_role("table", name="Rings reckoned flat and in truth")
         expect(table.locator("tbody tr").last.locator("td").last).to_have_text(re.compile(r"\d"))
@@ -120,7 +121,8 @@ class BlankTest(BrowserTestCase):
         self.fill("Diameter", "60")
         self.fill("Pole to pole", "84")
         self.fill("Widest at", "80")
-        expect(self.page.get_by_role("alert").first).to_contain_text("between a fifth and four fifths of its length")
+        refusal = self.page.get_by_role("alert").filter(has_text="between a fifth and four fifths of its length")
+        expect(refusal).to_be_visible()
         self.fill("Widest at", "36")
         expect(self.words()).to_contain_text("84 mm × 60 mm egg")
         relief = self.document()["blank"]["relief"]
@@ -159,19 +161,15 @@ class BlankTest(BrowserTestCase):
         self.page.mouse.click(box["x"] + box["width"] / 2 + 20, box["y"] + box["height"] / 2)
         expect(self.page.get_by_role("button", name="Undo: Set the centre")).to_be_enabled()
         self.assertNotEqual(self.document()["blank"]["centre"], before)
-        broken = STONE.replace("Z", "")
-        self.page.get_by_label("Outline file").set_input_files(
-            {"name": "open.svg", "mimeType": "image/svg+xml", "buffer": broken.replace("10 45 Z", "30 45").encode()}
-        )
         self.choose("How it lies", "axis of symmetry upright")
-        expect(self.page.get_by_role("alert").first).to_contain_text("mirrors about no axis")
+        expect(self.page.get_by_role("alert").filter(has_text="mirrors about no axis")).to_be_visible()
 
     def test_an_odd_stone_by_ruler(self) -> None:
         self.begun("Ruled")
         self.choose("Outline", "odd, by ruler")
         field = "Distances from the centre, clockwise from the top"
         self.fill(field, "40 42 45")
-        expect(self.page.get_by_role("alert").first).to_contain_text("Give 6 to 72 distances")
+        expect(self.page.get_by_role("alert").filter(has_text="Give 6 to 72 distances")).to_be_visible()
         self.fill(field, "40 42 45 41 38 37 39 44")
         expect(self.words()).to_contain_text("odd outline by ruler")
         self.assertEqual(len(self.document()["blank"]["outline"]["distances"]), 8)

@@ -11,7 +11,7 @@ export function useSettings() {
     queryKey: KEY,
     queryFn: async ({ signal }) => {
       const settings = await need(client.GET("/api/studio", { signal }));
-      useUnits.getState().set(settings.units);
+      if (!useUnits.getState().known) useUnits.getState().set(settings.units);
       return settings;
     },
   });

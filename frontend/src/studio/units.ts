@@ -6,9 +6,17 @@ export type Units = "mm" | "cm" | "inch";
 /** Dots and gaps are decimals in every unit; blanks and distances take fractions to 1/16 in inches. */
 export type LengthKind = "dot" | "distance";
 
-export const useUnits = create<{ units: Units; set: (units: Units) => void }>((set) => ({
+interface Chosen {
+  units: Units;
+  /** Whether this page knows its units: an answer that comes late must not undo what was chosen meanwhile. */
+  known: boolean;
+  set: (units: Units) => void;
+}
+
+export const useUnits = create<Chosen>((set) => ({
   units: "mm",
-  set: (units) => set({ units }),
+  known: false,
+  set: (units) => set({ units, known: true }),
 }));
 
 const PER_UNIT: Record<Units, number> = { mm: 1, cm: 10, inch: 25.4 };
