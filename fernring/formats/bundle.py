@@ -1,4 +1,4 @@
-"""The whole print room in one ZIP: every sheet as PDF and SVG, cutter files as DXF, the written pattern."""
+"""All sheets in one ZIP: each as PDF and SVG, those for a cutter as DXF too."""
 
 from collections.abc import Callable, Iterator
 from io import BytesIO
@@ -6,8 +6,8 @@ from zipfile import ZIP_DEFLATED, ZipFile
 
 from ..core.laid import Laid
 from .dxf import sheet_dxf
-from .pages import Stamp
-from .paper import Layout, tiled
+from .pages import Stamp, spread
+from .paper import Layout
 from .pdf import sheets_pdf
 from .sheets.all import kinds_for
 from .sheets.sheet import Choice
@@ -21,11 +21,9 @@ def parts(laid: Laid, choice: Choice, layout: Layout, stamp: Stamp) -> list[Part
     found: list[Part] = []
     for kind in kinds_for(laid):
         sheet = kind.make(laid, choice)
-        box = sheet.drawing
-        tiled(box.left, box.top, box.width, box.height, layout)
+        spread(sheet.drawing, layout)
         found.append((f"{kind.id}.pdf", lambda sheet=sheet: sheets_pdf([sheet], stamp, layout)))  # type: ignore[misc]
-        drawing = sheet.cut_drawing if sheet.cuts else sheet.drawing
-        found.append((f"{kind.id}.svg", lambda d=drawing, s=sheet: svg(d, s.title).encode()))  # type: ignore[misc]
+        found.append((f"{kind.id}.svg", lambda sheet=sheet: svg(sheet.in_svg, sheet.title).encode()))  # type: ignore[misc]
         if sheet.cuts:
             found.append((f"{kind.id}.dxf", lambda sheet=sheet: sheet_dxf(sheet)))  # type: ignore[misc]
     return found

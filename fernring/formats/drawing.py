@@ -122,9 +122,7 @@ def _mirrored(shape: Primitive) -> Primitive:
     if isinstance(shape, Text):
         other: dict[str, Anchor] = {"start": "end", "middle": "middle", "end": "start"}
         return replace(shape, x=-shape.x, anchor=other[shape.anchor])
-    if isinstance(shape, Circle):
-        return replace(shape, x=-shape.x)
-    return replace(shape, x=-shape.x)
+    return replace(shape, x=-shape.x)  # type: ignore[arg-type]
 
 
 PEN = 1.0  # no line is wider than this (mm)

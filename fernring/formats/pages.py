@@ -5,8 +5,8 @@ from dataclasses import dataclass
 from ..core.advice.verdict import plain
 from ..core.document.piece import Piece
 from ..core.ground.words import size
-from .drawing import Circle, Line, Primitive, Text
-from .paper import FOOT, MARGIN, Tile, Tiling, place
+from .drawing import Circle, Drawing, Line, Primitive, Text
+from .paper import FOOT, MARGIN, Layout, Tile, Tiling, place, tiled
 from .sheets.sheet import Sheet
 
 BAR = 100.0
@@ -21,6 +21,11 @@ class Stamp:
     piece: Piece
     revision: str
     date: str
+
+
+def spread(drawing: Drawing, layout: Layout) -> Tiling:
+    """The pages a drawing takes. Raises FitError and PagesError as `tiled` does."""
+    return tiled(drawing.left, drawing.top, drawing.width, drawing.height, layout)
 
 
 def furniture(sheet: Sheet, stamp: Stamp, tiling: Tiling, tile: Tile, number: int) -> list[Primitive]:

@@ -11,8 +11,8 @@ from reportlab.pdfgen.pathobject import PDFPathObject
 
 from .drawing import WIDTH_MM, Area, Circle, Discs, Drawing, Line, Outlines, Path, Primitive, Stroke, Text, within
 from .fonts import BOLD, REGULAR, font_file, runs
-from .pages import Stamp, furniture
-from .paper import MARGIN, Layout, Tile, Tiling, tiled
+from .pages import Stamp, furniture, spread
+from .paper import MARGIN, Layout, Tile, Tiling
 from .sheets.sheet import Sheet
 
 UNITS = 72 / 25.4
@@ -24,8 +24,7 @@ def sheets_pdf(sheets: Sequence[Sheet], stamp: Stamp, layout: Layout) -> bytes:
     out = BytesIO()
     canvas = _canvas(out, stamp.piece.name)
     for sheet in sheets:
-        box = sheet.drawing
-        tiling = tiled(box.left, box.top, box.width, box.height, layout)
+        tiling = spread(sheet.drawing, layout)
         for number, tile in enumerate(tiling.tiles, 1):
             canvas.setPageSize((tiling.width * tiling.scale_x * UNITS, tiling.height * tiling.scale_y * UNITS))
             canvas.saveState()
@@ -122,24 +121,29 @@ def _pen(canvas: Canvas, stroke: Stroke) -> None:
 
 
 def _text(canvas: Canvas, shape: Text) -> None:
-    parts = [(name, part, pdfmetrics.stringWidth(part, name, shape.size)) for name, part in _runs(shape)]
-    long = sum(wide for _, _, wide in parts)
+    parts = font_runs(shape.text, BOLD if shape.bold else REGULAR)
+    long = sum(pdfmetrics.stringWidth(part, name, shape.size) for name, part in parts)
     canvas.saveState()
     canvas.translate(shape.x - {"start": 0, "middle": long / 2, "end": long}[shape.anchor], shape.y)
     canvas.scale(1, -1)
     canvas.setFillColorRGB(0, 0, 0)
-    x = 0.0
-    for name, part, wide in parts:
-        canvas.setFont(name, shape.size)
-        canvas.drawString(x, 0, part)
-        x += wide
+    draw_runs(canvas, 0, 0, parts, shape.size)
     canvas.restoreState()
 
 
-def _runs(shape: Text) -> list[tuple[str, str]]:
-    found = runs(shape.text, BOLD if shape.bold else REGULAR)
+def font_runs(text: str, font: str) -> list[tuple[str, str]]:
+    """The text in runs, each with a typeface that reportlab knows."""
+    found = runs(text, font)
     register_fonts(*(name for name, _ in found))
     return found
+
+
+def draw_runs(canvas: Canvas, x: float, y: float, parts: list[tuple[str, str]], size: float) -> None:
+    """The runs one after the other, from the left."""
+    for name, part in parts:
+        canvas.setFont(name, size)
+        canvas.drawString(x, y, part)
+        x += pdfmetrics.stringWidth(part, name, size)
 
 
 def _outlines(canvas: Canvas, dots: Outlines) -> None:

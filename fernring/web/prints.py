@@ -16,8 +16,8 @@ from ..core.document.piece import Piece
 from ..core.laid import Laid
 from ..core.plan import lay
 from ..formats.bundle import Part, bundled, parts
-from ..formats.pages import Stamp
-from ..formats.paper import MOST_AT_ALL, MOST_PAGES, Layout, Paper, Way, place, tiled
+from ..formats.pages import Stamp, spread
+from ..formats.paper import MOST_AT_ALL, MOST_PAGES, Layout, Paper, Way, place
 from ..formats.sheets.all import kinds_for, sheet
 from ..formats.sheets.bars import ACROSS, ALONG
 from ..formats.sheets.sheet import Choice, Sheet
@@ -147,8 +147,7 @@ def post_sheet_page(request: PageRequest) -> PageAnswer:
     from ..formats.page_png import page_png
 
     one = request.sheet(lay(request.piece))
-    box = one.drawing
-    tiling = tiled(box.left, box.top, box.width, box.height, request.layout())
+    tiling = spread(one.drawing, request.layout())
     number = min(request.number, len(tiling.tiles))
     tile = tiling.tiles[number - 1]
     return PageAnswer(
@@ -232,7 +231,7 @@ def _pdf(request: PrintRequest, one: Sheet) -> bytes:
 
 
 def _svg(one: Sheet) -> bytes:
-    return svg(one.cut_drawing if one.cuts else one.drawing, one.title).encode()
+    return svg(one.in_svg, one.title).encode()
 
 
 def _cut(data: bytes, kind: str) -> CutAnswer:

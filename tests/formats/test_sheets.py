@@ -215,7 +215,7 @@ class CutTest(FernTestCase):
         wanted = [cut for cut in one.cuts if isinstance(cut, shapes.Path)]
         for line, cut in zip(lines, wanted, strict=True):
             np.testing.assert_allclose(line, cut.points, atol=TRUE / 5)
-        drawn = SVG.parse(io.StringIO(svg(one.cut_drawing, "Cuts")), ppi=PER_INCH)
+        drawn = SVG.parse(io.StringIO(svg(one.in_svg, "Cuts")), ppi=PER_INCH)
         mm, corner = 25.4 / PER_INCH, np.array([one.drawing.left, one.drawing.top])
         read = [(*(np.array([c.cx, c.cy]) * mm + corner), c.rx * mm) for c in drawn.elements() if isinstance(c, Circle)]
         np.testing.assert_allclose(read, circles, atol=TRUE)

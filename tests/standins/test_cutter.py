@@ -28,7 +28,7 @@ class TakesTest(FernTestCase):
                 one = sheet(laid, kind.id, Choice(count=3))
                 if one.cuts:
                     with self.subTest(kind.id):
-                        jobs = cut(sheet_dxf(one), "dxf"), cut(svg(one.cut_drawing, "x").encode(), "svg")
+                        jobs = cut(sheet_dxf(one), "dxf"), cut(svg(one.in_svg, "x").encode(), "svg")
                         for job in jobs:
                             self.assertEqual(len(job.paths), len(one.cuts))
                         self.assertAlmostEqual(jobs[0].length, jobs[1].length, delta=jobs[0].length * 1e-3)

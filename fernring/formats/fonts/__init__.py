@@ -9,7 +9,6 @@ from itertools import groupby
 
 REGULAR, BOLD = "Figtree-Regular", "Figtree-SemiBold"
 OTHERS = ("NotoSansHebrew-Regular", "NotoSansArabic-Regular", "NotoEmoji-Regular")
-EVERY = (REGULAR, BOLD, *OTHERS)
 MISSING = "¤"
 JOINERS = {"\ufe0e", "\ufe0f"}  # say how an emoji is drawn, and are not drawn themselves
 

@@ -4,7 +4,7 @@ from ...core.geometry.surface import ring_reach
 from ...core.guides.lines import GuideLine, guide_lines
 from ...core.laid import Laid
 from ..drawing import Circle, Line, Outlines, Path, Primitive, Stroke, Text, crosses
-from .sheet import Choice, Sheet, around, edge_of, rows_of
+from .sheet import Choice, Sheet, around, edge_of, front_dots, front_marks, rows_of
 
 WHAT = "Cut round the outline, lay the sheet on the blank centre on centre, and prick or trace the lines through."
 SEEN = " Distances are as seen from above; the tape strip gives them over the surface."
@@ -51,13 +51,8 @@ def _line(line: GuideLine) -> list[Primitive]:
 
 
 def _dots(laid: Laid, choice: Choice) -> list[Primitive]:
-    dots = laid.dots
     found: list[Primitive] = []
     for index in rows_of(laid, choice):
-        part = slice(dots.first[index], dots.first[index + 1])
-        seen = (dots.level[part] == 1) & (dots.z[part] >= -1e-6)
-        x, y = dots.x[part][seen], dots.y[part][seen]
-        found += [Outlines(x, y, dots.radius[part][seen])] if choice.dots == "outlines" else crosses(x, y)
-        if choice.dots == "outlines":
-            found += [Path(s.mark.outline, "fine", True) for s in laid.shapes if s.row == index and not s.back]
+        x, y, radius = front_dots(laid, index)
+        found += [Outlines(x, y, radius), *front_marks(laid, index)] if choice.dots == "outlines" else crosses(x, y)
     return found

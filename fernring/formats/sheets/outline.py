@@ -2,7 +2,7 @@
 
 from ...core.geometry.outline import inset
 from ...core.laid import Laid
-from ..drawing import Circle, Line, Path, Primitive, Text
+from ..drawing import Line, Path, Primitive, Text
 from .guide import border_lines
 from .sheet import Choice, Sheet, around, edge_of
 
@@ -13,11 +13,9 @@ WHAT = (
 
 def outline(laid: Laid, _: Choice) -> Sheet:
     """The edge, the piece's own border, and the other kind of border that is as narrow at its narrowest."""
-    edge = edge_of(laid)
-    primitives: list[Primitive] = [edge, *border_lines(laid), *_other(laid)]
+    primitives: list[Primitive] = [edge_of(laid), *border_lines(laid), *_other(laid)]
     primitives += [Line(-4, 0, 4, 0, "plain"), Line(0, -4, 0, 4, "plain")]
-    cut = Circle(0, 0, edge.radius) if isinstance(edge, Circle) else Path(edge.points, closed=True)
-    return Sheet("outline", "Outline and border", WHAT, around(laid.ground, primitives), (cut,))
+    return Sheet("outline", "Outline and border", WHAT, around(laid.ground, primitives), (edge_of(laid, "plain"),))
 
 
 def _other(laid: Laid) -> list[Primitive]:

@@ -3,8 +3,8 @@
 import numpy as np
 
 from ...core.laid import Laid
-from ..drawing import Discs, Outlines, Path, Primitive, Text, mirrored
-from .sheet import Choice, Sheet, around, edge_of, rows_of
+from ..drawing import Discs, Outlines, Primitive, Text, mirrored
+from .sheet import Choice, Sheet, around, edge_of, front_dots, front_marks, rows_of
 
 POINT = 0.15
 INK = "#000000"
@@ -24,16 +24,13 @@ def transfer(laid: Laid, choice: Choice) -> Sheet:
 
 
 def _placed(laid: Laid, choice: Choice, numbered: bool) -> list[Primitive]:
-    dots = laid.dots
     found: list[Primitive] = []
     labels: list[Primitive] = []
     for index in rows_of(laid, choice):
-        part = slice(dots.first[index], dots.first[index + 1])
-        seen = (dots.level[part] == 1) & (dots.z[part] >= -1e-6)
-        x, y, radius = dots.x[part][seen], dots.y[part][seen], dots.radius[part][seen]
+        x, y, radius = front_dots(laid, index)
         found.append(Outlines(x, y, radius))
         found.append(Discs(x, y, np.full(len(x), POINT), INK, domed=False))
-        found += [Path(s.mark.outline, "fine", True) for s in laid.shapes if s.row == index and not s.back]
+        found += front_marks(laid, index)
         if len(x):
             away = float(radius[0]) + 0.5
             labels.append(Text(float(x[0]) + away * 0.8, float(y[0]) - away * 0.6, laid.marks[index], 2.0))

@@ -1,10 +1,11 @@
 """A sheet: what is drawn at true size, and in words what to do with it."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
+from ...core.geometry.surface import Array
 from ...core.ground.ground import Ground
 from ...core.laid import Laid
-from ..drawing import Circle, Drawing, Path, Primitive
+from ..drawing import Circle, Drawing, Path, Primitive, Stroke
 from ..picture import outer_reach
 
 EDGE = 4.0
@@ -36,17 +37,29 @@ class Sheet:
     cuts: tuple[Circle | Path, ...] = ()
 
     @property
-    def cut_drawing(self) -> Drawing:
-        """The cuts alone."""
-        box = self.drawing
-        return Drawing(box.left, box.top, box.width, box.height, self.cuts)
+    def in_svg(self) -> Drawing:
+        """What its SVG shows: the cuts alone of a sheet for the cutter, else everything."""
+        return replace(self.drawing, primitives=self.cuts) if self.cuts else self.drawing
 
 
-def edge_of(laid: Laid) -> Circle | Path:
+def edge_of(laid: Laid, stroke: Stroke = "bold") -> Circle | Path:
     """The outline of the blank as seen from above."""
     if laid.ground.round:
-        return Circle(0, 0, outer_reach(laid), "bold")
-    return Path(laid.ground.outline, "bold", True)
+        return Circle(0, 0, outer_reach(laid), stroke)
+    return Path(laid.ground.outline, stroke, True)
+
+
+def front_dots(laid: Laid, index: int) -> tuple[Array, Array, Array]:
+    """x, y and radius of a row's dots that lie on the blank itself and are seen from the front."""
+    dots = laid.dots
+    part = slice(dots.first[index], dots.first[index + 1])
+    seen = (dots.level[part] == 1) & (dots.z[part] >= -1e-6)
+    return dots.x[part][seen], dots.y[part][seen], dots.radius[part][seen]
+
+
+def front_marks(laid: Laid, index: int) -> list[Primitive]:
+    """The outlines of a row's marks that are seen from the front."""
+    return [Path(s.mark.outline, "fine", True) for s in laid.shapes if s.row == index and not s.back]
 
 
 def around(ground: Ground, primitives: list[Primitive], margin: float = EDGE) -> Drawing:

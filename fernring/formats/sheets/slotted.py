@@ -27,9 +27,7 @@ WHAT = (
 
 def slotted(laid: Laid, _: Choice) -> Sheet:
     """Outline, slots along the spokes with bridges, pin holes along the guide circles, or the rows without any."""
-    edge = edge_of(laid)
-    rim = Circle(0, 0, edge.radius) if isinstance(edge, Circle) else Path(edge.points, closed=True)
-    cuts: list[Circle | Path] = [rim, Circle(0, 0, PIN * 2), *_slots(laid), *_pins(laid)]
+    cuts: list[Circle | Path] = [edge_of(laid, "plain"), Circle(0, 0, PIN * 2), *_slots(laid), *_pins(laid)]
     return Sheet("slotted", "Slotted guide sheet", WHAT, around(laid.ground, list(cuts)), tuple(cuts))
 
 

@@ -4,13 +4,14 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ...core.advice.verdict import mm
 from ...core.colour.shades import Palette
 from ...core.ground.words import size
 from ...core.laid import Laid
 from ..drawing import Drawing
 from ..picture import picture
 from .diagram import diagram
-from .lengths import Units, length, mm, said
+from .lengths import Units, length, said
 from .sentences import heading, sentences
 
 OTHER_TOOLS = (

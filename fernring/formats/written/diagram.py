@@ -10,7 +10,7 @@ import numpy as np
 from ...core.geometry.outline.polygon import turned
 from ...core.laid import Laid
 from ..drawing import Area, Discs, Drawing, Line, Outlines, Path, Primitive
-from ..sheets.sheet import edge_of
+from ..sheets.sheet import around, edge_of
 
 MARGIN = 2.0
 
@@ -66,7 +66,7 @@ def _painted(laid: Laid, part: slice, seen: np.ndarray, x: np.ndarray, y: np.nda
 
 
 def _whole(laid: Laid, index: int) -> Drawing:
-    dots, ground = laid.dots, laid.ground
+    dots = laid.dots
     shapes: list[Primitive] = [edge_of(laid)]
     for k in range(index + 1):
         part = slice(dots.first[k], dots.first[k + 1])
@@ -78,6 +78,4 @@ def _whole(laid: Laid, index: int) -> Drawing:
         else:
             shapes += [Area(mark.mark.outline, laid.shades[mark.shade].colour) for mark in marks]
             shapes += _painted(laid, part, seen, dots.x[part], dots.y[part])
-    low, high = ground.outline.min(axis=0) - MARGIN, ground.outline.max(axis=0) + MARGIN
-    (left, top), (width, height) = low.tolist(), (high - low).tolist()
-    return Drawing(left, top, width, height, tuple(shapes))
+    return around(laid.ground, shapes, MARGIN)

@@ -17,8 +17,3 @@ def said(text: str, units: Units) -> str:
 def length(mm: float, units: Units) -> str:
     number = f"{mm / PER_UNIT[units]:.{DECIMALS[units]}f}".rstrip("0").rstrip(".")
     return f"{number if number not in ('', '-0') else '0'} {SUFFIX[units]}"
-
-
-def mm(value: float) -> str:
-    """A length for a sentence, to be put into the reader's unit by `said`."""
-    return f"{{{round(value, 3):g}}}"

@@ -6,14 +6,13 @@ from typing import Any
 
 from reportlab.lib.colors import HexColor
 from reportlab.lib.styles import ParagraphStyle
-from reportlab.pdfbase import pdfmetrics
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
 from ..drawing import Drawing
-from ..fonts import BOLD, REGULAR, runs
+from ..fonts import BOLD, REGULAR
 from ..paper import SIZES, Paper
-from ..pdf import UNITS, draw_shapes, register_fonts
+from ..pdf import UNITS, draw_runs, draw_shapes, font_runs, register_fonts
 from .booklet import CAUTION, OTHER_TOOLS, Booklet, Step
 
 INK, LINE = HexColor("#1b2d27"), HexColor("#d9d4c7")
@@ -61,11 +60,7 @@ def booklet_pdf(book: Booklet, paper: Paper) -> bytes:
     )  # fmt: skip
 
     def foot(canvas: Canvas, page: Any) -> None:
-        x = edge
-        for name, part in _runs(book.foot, REGULAR):
-            canvas.setFont(name, 8.5)
-            canvas.drawString(x, edge * 0.5, part)
-            x += pdfmetrics.stringWidth(part, name, 8.5)
+        draw_runs(canvas, edge, edge * 0.5, font_runs(book.foot, REGULAR), 8.5)
         canvas.setFont(REGULAR, 8.5)
         canvas.drawRightString(wide - edge, edge * 0.5, f"Page {page.page}")
 
@@ -119,14 +114,8 @@ def _table(rows: list[list[Any]], widths: list[float], more: list[Any] | None = 
 
 
 def _text(text: str, style: ParagraphStyle) -> Paragraph:
-    parts = _runs(text, style.fontName)
+    parts = font_runs(text, style.fontName)
     marked = "".join(
         escape(part) if name == style.fontName else f'<font name="{name}">{escape(part)}</font>' for name, part in parts
     )
     return Paragraph(marked, style)
-
-
-def _runs(text: str, font: str) -> list[tuple[str, str]]:
-    found = runs(text, font)
-    register_fonts(*(name for name, _ in found))
-    return found

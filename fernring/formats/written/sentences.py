@@ -2,6 +2,7 @@
 
 from collections.abc import Iterator
 
+from ...core.advice.verdict import mm
 from ...core.colour.shades import Palette
 from ...core.document.row import AtAngle, Between, OnLines, Row
 from ...core.document.shelf import Shade
@@ -9,7 +10,6 @@ from ...core.document.track import ArcTrack, CornerTrack, GapsTrack, InsetTrack,
 from ...core.document.trim import Size, SwipeTrim, ToContact, ToLength, TopTrim, Trim, WalkTrim
 from ...core.laid import Laid
 from ...core.rows.placed import PlacedRow
-from .lengths import mm
 
 NUMBERS = ("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve")
 

@@ -194,10 +194,8 @@ def _hosts(row: Row, placed: PlacedRow) -> np.ndarray:
 
 
 def _near(row: Row, placed: PlacedRow, context: Context) -> list[PlacedRow]:
-    """The rows that trims may meet."""
-    margin = (
-        reach(row.trims, float(placed.radius.max())) * pi / 2
-    )  # over a ball, a walk is longer than the straight line
+    """The rows that trims may meet; over a ball, a walk is up to pi/2 times as long as the straight line."""
+    margin = reach(row.trims, float(placed.radius.max())) * pi / 2
     low, high = placed.inner - margin, placed.outer + margin
     return [other for other in context.placed if other.outer >= low and other.inner <= high]
 
