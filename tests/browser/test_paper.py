@@ -54,6 +54,13 @@ class PaperTest(BrowserTestCase):
         self.press("Next page")
         expect(self.page.get_by_role("img", name="Full-size guide, page 2 of 2")).to_be_visible()
 
+    def test_the_way_round_can_be_chosen(self) -> None:
+        self.print_room("Annular eclipse")
+        for way, wide in (("across", 297), ("upright", 210), ("fewest pages", 210)):
+            self.choose("Way round", way)
+            width, _ = pypdfium2.PdfDocument(self.download("Download PDF"))[0].get_size()
+            self.assert_mm(width / 72 * 25.4, wide, TRUE)
+
     def test_an_overlap_too_wide_and_more_pages_than_are_printed_unasked(self) -> None:
         self.print_room("Perihelion canvas")
         self.fill("Overlap", "300")
