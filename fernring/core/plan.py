@@ -12,7 +12,8 @@ from .colour.shades import Palette
 from .document.piece import Piece
 from .dots import Dots, columns
 from .ground.ground import ground
-from .laid import Laid, neighbours
+from .laid import Laid
+from .near import neighbours
 from .rows.layout import lay_out
 from .totals import Totals, add_up
 

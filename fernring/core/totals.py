@@ -29,12 +29,12 @@ class Totals:
 
 def add_up(laid: Laid) -> Totals:
     dots = laid.dots
-    rings = [row.repeats for row in laid.rows if row.walk > 0 and len(row.x)]
+    rings = [row.repeats for row in laid.rows if row.walk > 0 and row.n]
     painted = dots.painted
     diameters, counts = np.unique(np.round(2 * dots.radius[painted], 3), return_counts=True)
     return Totals(
         dots=int(painted.sum()),
-        rows=sum(1 for row in laid.rows if len(row.x)),
+        rows=sum(1 for row in laid.rows if row.n),
         edge=laid.edge,
         left=laid.left,
         symmetry=gcd(*rings) if rings else 1,

@@ -1,6 +1,6 @@
 """A plan as JSON columns, for the screen. Positions are rounded to 0.0001 mm."""
 
-from math import inf
+from math import degrees, inf
 from typing import Any
 
 import numpy as np
@@ -31,7 +31,7 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "ramps": laid.ramps,
         "dots": _dots(plan),
         "marks": _marks(laid),
-        "guides": [_guide(line) for line in guide_lines(laid.piece, laid.ground, laid.rows)],
+        "guides": _guides(guide_lines(laid.piece, laid.ground, laid.rows)),
         "verdicts": [vars(verdict) | {"remedies": _remedies(verdict)} for verdict in plan.verdicts],
         "totals": vars(plan.totals),
     }
@@ -82,9 +82,17 @@ def _plane(points: np.ndarray) -> dict[str, Any]:
     return {"x": np.ascontiguousarray(x), "y": np.ascontiguousarray(y)}
 
 
-def _guide(line: GuideLine) -> dict[str, Any]:
-    x, y, z = (np.ascontiguousarray(column) for column in np.round(line.points.T, 3))
-    return {"kind": line.kind, "label": line.label, "closed": line.closed, "x": x, "y": y, "z": z}
+def _guides(lines: list[GuideLine]) -> list[dict[str, Any]]:
+    """All points are rounded together; each line is a stretch of them."""
+    points = np.concatenate([np.empty((0, 3)), *(line.points for line in lines)])
+    x, y, z = np.ascontiguousarray(np.round(points, 3).T)
+    found, begin = [], 0
+    for line in lines:
+        end = begin + len(line.points)
+        own = {"x": x[begin:end], "y": y[begin:end], "z": z[begin:end]}
+        found.append({"kind": line.kind, "label": line.label, "closed": line.closed} | own)
+        begin = end
+    return found
 
 
 def _remedies(verdict: Any) -> list[dict[str, Any]]:
@@ -100,8 +108,8 @@ def _row(laid: Laid, index: int) -> dict[str, Any]:
         "id": laid.piece.rows[index].id,
         "mark": laid.marks[index],
         "repeats": row.repeats,
-        "places": len(row.x),
-        "painted": sum(part.count for part in row.both),
+        "places": row.n,
+        "painted": row.total,
         "left_out": row.left_out,
         "depth": row.depth,
         "first": first,
@@ -111,7 +119,7 @@ def _row(laid: Laid, index: int) -> dict[str, Any]:
         "outer": row.outer,
         "clear": None if row.clear == inf else row.clear,
         "noroom": row.noroom,
-        "start": float(np.degrees(row.angle_rad[0]) % 360) if len(row.x) else None,
+        "start": degrees(row.first_rad) % 360 if row.n else None,
         "near": {
             "clear": near.clear,
             "dot": first + near.place,

@@ -29,18 +29,18 @@ def _cells(laid: Laid, index: int, row: Row, palette: Palette) -> list[str]:
     placed = laid.rows[index]
     tools = {tool.id: tool.name for tool in laid.piece.tools}
     shades = [palette.shades[palette.index(shade)].name for shade in row.shades]
-    start = f"{laid.dots.angle[laid.dots.first[index]]:.3f}" if len(placed.x) else ""
+    start = f"{laid.dots.angle[laid.dots.first[index]]:.3f}" if placed.n else ""
     return [
         laid.marks[index],
         row.label,
         str(placed.repeats),
-        str(len(placed.x)),
+        str(placed.n),
         " + ".join(f"{d:.3f}" for d in placed.diameters),
         " + ".join(tools.get(member.tool or "", "any tool") for member in row.pattern),
         " / ".join(shades),
-        f"{placed.walk:.3f}" if len(placed.x) else "no room",
+        f"{placed.walk:.3f}" if placed.n else "no room",
         f"{row.gap:.3f}",
-        f"{placed.clear:.3f}" if len(placed.x) > 1 else "",
+        f"{placed.clear:.3f}" if placed.n > 1 else "",
         start,
         row.fit or "",
         spoken_track(row),

@@ -12,7 +12,7 @@ def closing_verdicts(laid: Laid) -> Iterator[Verdict]:
     """Repeats must be a multiple of the segments or divide them."""
     segments = laid.piece.segments
     for index, (row, placed) in enumerate(zip(laid.piece.rows, laid.rows, strict=True)):
-        if row.track.kind != "ring" or not len(placed.x) or keeps_symmetry(placed.repeats, segments):
+        if row.track.kind != "ring" or not placed.n or keeps_symmetry(placed.repeats, segments):
             continue
         text = f"{laid.name(index).capitalize()} breaks the symmetry: {_why(row, placed.repeats, segments)}."
         remedies = tuple(_set_count(laid, index, n) for n in _nearest(placed.repeats, segments))

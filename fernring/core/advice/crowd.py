@@ -50,6 +50,10 @@ class _Things:
     gap: Array
 
 
+_NO_INDEX, _NO_LENGTH = np.empty(0, np.intp), np.empty(0)
+NOBODY = Crowd(_NO_INDEX, _NO_INDEX, _NO_INDEX, _NO_INDEX, _NO_INDEX, _NO_LENGTH, _NO_LENGTH)
+
+
 def nests(row: Row) -> bool:
     """Whether the row states its gap towards what lies there: nested rings, rows along the edge, gap dots."""
     if row.track.kind in ("inset", "gaps"):
@@ -63,6 +67,24 @@ def crowded(laid: Laid) -> Crowd:
     A row's gap counts between its own dots, and between a nested row and the rows before it; a walk's gap within its
     petal; for all other pairs the piece's safe gap. Stacked dots are looked at among those of their own level.
     """
+    return NOBODY if _rings_keep_clear(laid) else _searched(laid)
+
+
+def _rings_keep_clear(laid: Laid) -> bool:
+    """Whether the piece is bare rings alone, and each is known to keep the gap in itself and to all before it."""
+    if laid.ground.back is not None or any(row.n and not row.ring for row in laid.rows):
+        return False
+    safe = laid.piece.safe_gap
+    least = safe if any(rule.boundary for rule in laid.piece.rows) else 0.0
+    for rule, row, near in zip(laid.piece.rows, laid.rows, laid.near, strict=True):
+        wanted = max(rule.gap, least) if nests(rule) else safe
+        if row.n and (row.clear < rule.gap - TOLERANCE or (near and near.clear < wanted - TOLERANCE)):
+            return False
+    return True
+
+
+def _searched(laid: Laid) -> Crowd:
+    """All dots and marks put to one search."""
     things = _things(laid)
     safe = laid.piece.safe_gap
     rows = laid.piece.rows

@@ -22,8 +22,8 @@ def edge_verdicts(laid: Laid) -> Iterator[Verdict]:
         text = "The border leaves nothing to paint on: make it narrower."
         yield Verdict("no surface", "no surface", "serious", text)
         return
-    for index, row in enumerate(laid.rows):
-        if len(row.x):
+    for index, over in enumerate(laid.passed):
+        if over > TOLERANCE:
             yield from _over(laid, index)
     if not laid.piece.rows:
         add = Remedy("Add a row", action="add row")

@@ -104,7 +104,7 @@ def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:
     if row.track.kind in ONE_COUNT:
         return [1]
     if row.track.kind in ("arc", "path"):
-        dots = max(len(now.x) // max(now.repeats, 1), 1)
+        dots = max(now.n // max(now.repeats, 1), 1)
         return [n for n in range(dots - 6, dots + 7) if n > 1]
     present = max(now.repeats, 1)
     counts = [n for n in allowed(segments, 4 * max(present, segments)) if n * len(row.pattern) > 1]

@@ -30,7 +30,7 @@ def next_row(piece: Piece) -> Row:
     if not piece.rows:
         fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
         return _row(piece, ident, Member(diameter=fitting[-1].diameter, tool=fitting[-1].tool), 1, centre=True)
-    last = next((row for row in reversed(placed) if len(row.x)), None)
+    last = next((row for row in reversed(placed) if row.n), None)
     wanted = 1.15 * max(last.diameters) if last and last.walk > 0 else 0.35 * max(placed[0].diameters)
     counts = [n for n in allowed(piece.segments, piece.segments) if n > 2] or [piece.segments]
     before = last.repeats if last and last.walk > 0 else counts[-1]

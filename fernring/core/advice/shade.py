@@ -25,32 +25,33 @@ def shade_verdicts(laid: Laid) -> Iterator[Verdict]:
     used = [_used(laid, index) for index in range(len(laid.rows))]
     if not any(used):
         return
-    lab = cielab.from_srgb(srgb.from_hex([*(s.colour for s in laid.shades), laid.piece.blank.base.colour]))
-    apart = ciede2000(lab[:, None], lab[None, :])
+    colours = (*(shade.colour for shade in laid.shades), laid.piece.blank.base.colour)
+    apart = _apart(colours, colours)
+    stacked = _stacked(laid)
     yield from _against_base(laid, used, apart)
     rows = [index for index, shades in enumerate(used) if shades]
     for before, index in pairwise(rows):
         pairs = [(a, b) for a in used[before] for b in used[index] if a != b]
         yield from _alike(laid, (before, index), pairs, apart)
     for index in rows:
-        yield from _alike(laid, (index,), [*pairwise(used[index]), *_stacked(laid, index)], apart)
+        yield from _alike(laid, (index,), [*pairwise(used[index]), *stacked.get(index, ())], apart)
 
 
 def _used(laid: Laid, index: int) -> list[int]:
     """The row's shades in turn, each once."""
     first = laid.dots.first[index]
-    return list(dict.fromkeys(laid.dots.shade[first : first + min(len(laid.rows[index].x), 24)].tolist()))
+    return list(dict.fromkeys(laid.dots.shade[first : first + min(laid.rows[index].n, 24)].tolist()))
 
 
-def _stacked(laid: Laid, index: int) -> list[tuple[int, int]]:
-    """Shades of dots on dots, each with the shade below it."""
+def _stacked(laid: Laid) -> dict[int, list[tuple[int, int]]]:
+    """For rows with dots on dots the shades of these, each after the shade below it."""
     dots = laid.dots
-    part = np.arange(laid.dots.first[index], laid.dots.first[index + 1])
-    high = part[dots.level[part] > 1]
-    if not len(high):
-        return []
-    pairs = np.stack((dots.shade[dots.below[high]], dots.shade[high]), axis=1)
-    return [(int(a), int(b)) for a, b in np.unique(pairs, axis=0)]
+    high = np.flatnonzero(dots.level > 1)
+    found: dict[int, list[tuple[int, int]]] = {}
+    stacks = np.stack((dots.row[high], dots.shade[dots.below[high]], dots.shade[high]), axis=1)
+    for row, below, above in np.unique(stacks, axis=0).tolist() if len(high) else ():
+        found.setdefault(row, []).append((below, above))
+    return found
 
 
 def _against_base(laid: Laid, used: list[list[int]], apart: np.ndarray) -> Iterator[Verdict]:
@@ -87,8 +88,8 @@ def _other_paints(laid: Laid, index: int) -> tuple[Remedy, ...]:
         if 0 <= near < len(laid.rows):
             around += [laid.shades[shade].colour for shade in _used(laid, near)]
     paints = laid.piece.paints
-    least = _least_apart(tuple(paint.colour for paint in paints), tuple(around))
-    best = [int(k) for k in np.argsort(-np.array(least), kind="stable")[:OFFERED] if least[k] >= FROM_BASE]
+    least = _apart(tuple(paint.colour for paint in paints), tuple(around)).min(axis=1)
+    best = [int(k) for k in np.argsort(-least, kind="stable")[:OFFERED] if least[k] >= FROM_BASE]
     return tuple(
         Remedy(f"Use {paints[k].name}", (change("rows", index, "shades", [{"kind": "paint", "paint": paints[k].id}]),))
         for k in best
@@ -96,10 +97,10 @@ def _other_paints(laid: Laid, index: int) -> tuple[Remedy, ...]:
 
 
 @lru_cache(maxsize=256)
-def _least_apart(colours: tuple[str, ...], around: tuple[str, ...]) -> list[float]:
-    """Each colour's difference (CIEDE2000) to the nearest of those around it; rows ask for the same again and again."""
-    lab = cielab.from_srgb(srgb.from_hex(list(colours)))
-    found: list[float] = (
-        ciede2000(lab[:, None], cielab.from_srgb(srgb.from_hex(list(around)))[None, :]).min(axis=1).tolist()
-    )
+def _apart(colours: tuple[str, ...], others: tuple[str, ...]) -> np.ndarray:
+    """Differences (CIEDE2000) of each of these to each of those: asked for again with every change of a size, by row
+    after row. Shared, and not to be written to."""
+    one, other = (cielab.from_srgb(srgb.from_hex(list(each))) for each in (colours, others))
+    found = ciede2000(one[:, None], other[None, :])
+    found.flags.writeable = False
     return found

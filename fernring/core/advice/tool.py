@@ -14,7 +14,7 @@ def tool_verdicts(laid: Laid) -> Iterator[Verdict]:
     tools = {tool.id: tool for tool in laid.piece.tools}
     sizes = kit_sizes(laid.piece.tools)
     for index, (row, placed) in enumerate(zip(laid.piece.rows, laid.rows, strict=True)):
-        for k, diameter in enumerate(placed.diameters if len(placed.x) and row.track.kind != "gaps" else ()):
+        for k, diameter in enumerate(placed.diameters if placed.n and row.track.kind != "gaps" else ()):
             named = tools.get(row.pattern[k].tool or "") if row.fit != "size" else None
             makes = named.dots if named else [size.diameter for size in sizes]
             if any(abs(diameter - made) <= SAME for made in makes):

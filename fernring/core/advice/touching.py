@@ -114,7 +114,7 @@ def _own_remedies(laid: Laid, index: int, short: float) -> tuple[Remedy, ...]:
     row, placed, piece = laid.piece.rows[index], laid.rows[index], laid.piece
     remedies = []
     context = laid.halves.of(placed.half) or laid.context
-    hoop, first = hoop_on(context.surface, row.spacing), float(placed.angle_rad[0])
+    hoop, first = hoop_on(context.surface, row.spacing), placed.first_rad
     fewer = [
         n
         for n in allowed(piece.segments, placed.repeats - 1)

@@ -24,7 +24,7 @@ def whole_verdicts(laid: Laid) -> Iterator[Verdict]:
 
 def _bare_rings(laid: Laid) -> Iterator[Verdict]:
     """Two rows that leave a ring between them without paint, wider than three times the usual gap."""
-    rings = [(k, row) for k, row in enumerate(laid.rows) if len(row.x) and row.half == "front" and row.repeats > 2]
+    rings = [(k, row) for k, row in enumerate(laid.rows) if row.n and row.half == "front" and row.repeats > 2]
     ordered = sorted(rings, key=lambda entry: entry[1].inner)
     reach = -np.inf
     usual = float(np.median([row.gap for row in laid.piece.rows])) if laid.piece.rows else 0.0
@@ -91,7 +91,7 @@ def _segments_differ(laid: Laid) -> Iterator[Verdict]:
     """Rows that carry on, or pass bare areas, and leave more dots in one segment than in another."""
     n = laid.piece.segments
     for index, row in enumerate(laid.rows):
-        if not row.left_out or not len(row.x):
+        if not row.left_out or not row.n:
             continue
         angle = (np.arctan2(row.x, -row.y) - laid.context.turn_rad + 1e-9) % (2 * pi)
         counts = np.bincount((angle / (2 * pi / n)).astype(int) % n, minlength=n)
@@ -101,7 +101,7 @@ def _segments_differ(laid: Laid) -> Iterator[Verdict]:
                 f"{row.left_out} were left out."
             )
             first = laid.dots.first[index]
-            dots = tuple(range(first, min(first + len(row.x), first + MOST_PLACES)))
+            dots = tuple(range(first, min(first + row.n, first + MOST_PLACES)))
             yield Verdict(
                 "segments differ", f"segments differ:{laid.piece.rows[index].id}", "note", text, (index,), dots
             )

@@ -24,15 +24,16 @@ class Palette:
         self._paints = {paint.id: paint for paint in piece.paints}
         self._ramps = {ramp.id: ramp for ramp in piece.ramps}
         self._runs: dict[str, list[str]] = {}
-        self._index: dict[Shade, int] = {}
+        self._index: dict[tuple[str, int], int] = {}
         self.shades: list[Colouring] = []
 
     def index(self, shade: Shade) -> int:
         """Place of the shade in `shades`."""
-        if shade not in self._index:
-            self._index[shade] = len(self.shades)
+        key = (shade.paint, 0) if isinstance(shade, PaintShade) else (shade.ramp, shade.step)
+        if key not in self._index:
+            self._index[key] = len(self.shades)
             self.shades.append(self._colouring(shade))
-        return self._index[shade]
+        return self._index[key]
 
     def _colouring(self, shade: Shade) -> Colouring:
         if isinstance(shade, PaintShade):

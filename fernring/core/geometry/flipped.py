@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from .surface import Array, Points, Surface
+from .surface import Array, Circle, Points, Surface
 
 
 class Flipped:
@@ -21,6 +21,10 @@ class Flipped:
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         return self.other.reach(walk, angle_rad)
+
+    def circle(self, walk: float) -> Circle:
+        reach, z, side = self.other.circle(walk)
+        return Circle(reach, -z, -side)
 
     def walk(self, reach: float) -> float:
         return self.other.walk(reach)

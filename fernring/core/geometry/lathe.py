@@ -5,7 +5,7 @@ from math import asin, cos, hypot, inf, pi, sin
 
 import numpy as np
 
-from .surface import Array, Points, arc_under
+from .surface import Array, Circle, Points, arc_under
 
 SAMPLES = 4096
 NEWTON = 7
@@ -83,6 +83,10 @@ class HalfEgg:
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         return np.asarray(self.a * np.sin(self._at(walk)) + 0.0 * angle_rad)
+
+    def circle(self, walk: float) -> Circle:
+        t = self._t_at(walk)
+        return Circle(self.a * sin(t), self.b * cos(t))
 
     def walk(self, reach: float) -> float:
         return self._walk_to_t(asin(min(reach / self.a, 1.0))) if reach <= self.a * (1 + 1e-12) else inf
@@ -169,6 +173,10 @@ class Plate:
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         on_rim = np.maximum(walk - self.well, 0.0)
         return np.asarray(np.minimum(walk, self.well) + on_rim * self._out + 0.0 * angle_rad)
+
+    def circle(self, walk: float) -> Circle:
+        on_rim = max(walk - self.well, 0.0)
+        return Circle(min(walk, self.well) + on_rim * self._out, on_rim * self._up)
 
     def walk(self, reach: float) -> float:
         return reach if reach <= self.well else self.well + (reach - self.well) / self._out

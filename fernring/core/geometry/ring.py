@@ -33,6 +33,11 @@ def largest_dot(reach: float, n: int, gap: float, k: int = 1) -> float:
     return neighbour_distance(reach, n, k) - gap
 
 
+def clear_gap(reach: float, n: int, dot: float, k: int = 1) -> float:
+    """Clear distance between n equal dots on the ring: 2*R*sin(pi/n) - d (negative when they overlap)."""
+    return neighbour_distance(reach, n, k) - dot
+
+
 def least_reach(n: int, dot: float, gap: float, k: int = 1) -> float:
     """Least reach at which n equal dots keep the gap: (dot + gap) / (2*sin(pi/n)); nought for one dot."""
     return (dot + gap) / (2 * sin(k * pi / n)) if n > 1 else 0.0

@@ -4,13 +4,22 @@ Angles run clockwise from twelve o'clock, x to the right, y down, z up from the 
 """
 
 from math import asin, pi
-from typing import Protocol
+from typing import NamedTuple, Protocol
 
 import numpy as np
 from numpy.typing import NDArray
 
 Array = NDArray[np.float64]
 Points = tuple[Array, Array, Array]
+
+
+class Circle(NamedTuple):
+    """All points at one walk distance of an even surface: reach and height (mm). `side` is -1 where x runs the other
+    way, on the back of a ball or egg: (side reach sin a, -reach cos a, z)."""
+
+    reach: float
+    z: float
+    side: float = 1.0
 
 
 class Surface(Protocol):
@@ -30,6 +39,9 @@ class Surface(Protocol):
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         """Distance from the axis, as seen from above (mm); arguments broadcast."""
+
+    def circle(self, walk: float) -> Circle:
+        """The ring at this walk distance. Even surfaces only."""
 
     def walk(self, reach: float) -> float:
         """The walk distance with this reach (mm), the nearer one; infinite beyond the widest. Even surfaces only."""
@@ -58,11 +70,6 @@ def arc_under(chord: float, radius: float) -> float:
     return 2 * radius * asin(chord / (2 * radius)) if chord < 2 * radius else pi / 2 * chord
 
 
-def ring_reach(surface: Surface, walk: float) -> float:
-    """Reach of the ring at this walk on an even surface."""
-    return float(surface.reach(np.array([walk]), np.zeros(1))[0])
-
-
 class Plane:
     """A flat blank: reach equals walk, height is nought."""
 
@@ -77,6 +84,9 @@ class Plane:
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         return walk + 0.0 * angle_rad
+
+    def circle(self, walk: float) -> Circle:
+        return Circle(walk, 0.0)
 
     def walk(self, reach: float) -> float:
         return reach

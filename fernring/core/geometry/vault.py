@@ -1,13 +1,13 @@
 """Domes, balls, and domed blanks of any outline: every profile is a circular arc about a point on the axis."""
 
 from collections.abc import Callable
-from math import asin, inf, pi
+from math import asin, cos, inf, pi, sin
 
 import numpy as np
 
 from ..errors import FitError
 from .bisect import bisect
-from .surface import Array, Points, arc_under
+from .surface import Array, Circle, Points, arc_under
 
 
 def arc_radius(half: Array, rise: float) -> Array:
@@ -66,6 +66,10 @@ class Vault:
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         radius = self._radius(angle_rad)
         return np.asarray(radius * np.sin(walk / radius))
+
+    def circle(self, walk: float) -> Circle:
+        radius = self._tightest
+        return Circle(radius * sin(walk / radius), self.rise - radius + radius * cos(walk / radius))
 
     def walk(self, reach: float) -> float:
         radius = float(self._radius(np.zeros(1))[0])

@@ -106,17 +106,15 @@ def _rings(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], marks: lis
     found = []
     for row, placed, mark in zip(piece.rows, rows, marks, strict=True):
         context = halves.of(placed.half)
-        if row.track.kind != "ring" or not len(placed.x) or context is None:
+        if row.track.kind != "ring" or not placed.n or context is None:
             continue
         flat = RoundHoop(Plane(context.surface.rim), spacing_named(row.spacing))
-        sizes, first = placed.diameters, float(placed.angle_rad[0])
+        sizes, first = placed.diameters, placed.first_rad
         true = most_repeats(hoop_on(context.surface, row.spacing), placed.walk, sizes, row.gap, first)
         promised = most_repeats(flat, placed.walk, sizes, row.gap, first)
         reach: Array = context.surface.reach(np.array([placed.walk]), np.array([first]))
         members = len(sizes)
-        found.append(
-            RingReckoned(mark, placed.walk, float(reach[0]), len(placed.x), true * members, promised * members)
-        )
+        found.append(RingReckoned(mark, placed.walk, float(reach[0]), placed.n, true * members, promised * members))
     return found
 
 

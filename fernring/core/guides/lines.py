@@ -44,7 +44,7 @@ def guide_lines(piece: Piece, ground: Ground, rows: tuple[PlacedRow, ...]) -> li
     """All guides, in the order they are drawn. On a ball or egg spokes and circles are drawn on both halves."""
     found: list[GuideLine] = []
     for surface in (ground.surface, *((ground.back,) if ground.back else ())):
-        found += [_spoke(ground, surface, angle) for angle in drawn_spokes(piece)]
+        found += _spokes(ground, surface, np.radians(drawn_spokes(piece)))
         for walk, label in _walks(piece, ground.surface.rim, rows):
             if walk <= surface.rim + TOLERANCE:
                 found += _circle(ground, surface, walk, label)
@@ -63,18 +63,19 @@ def _walks(piece: Piece, rim: float, rows: tuple[PlacedRow, ...]) -> Iterator[tu
         yield walk, f"{walk:g}"
     at = {row.id: placed for row, placed in zip(piece.rows, rows, strict=True)}
     for ident in piece.guides.at_rows:
-        if len(at[ident].x) and at[ident].walk > 0:
+        if at[ident].n and at[ident].walk > 0:
             yield at[ident].walk, f"{at[ident].walk:.2f}"
 
 
-def _spoke(ground: Ground, surface: Surface, degrees: float) -> GuideLine:
-    angle = radians(degrees)
-    edge = surface.rim
+def _spokes(ground: Ground, surface: Surface, angle: Array) -> list[GuideLine]:
+    """From the centre to the edge; a straight one needs its two ends only."""
+    edge = np.full(len(angle), surface.rim)
     if not ground.round:
-        reach = ray_lengths(ground.outline, np.array([angle]))
-        edge = float(surface.walk_to(reach, np.array([angle]))[0])
-    walk = np.linspace(0, edge, 2 if isinstance(surface, Plane) else 41)
-    return GuideLine("spoke", "", _on(surface, walk, np.full(len(walk), angle)))
+        edge = surface.walk_to(ray_lengths(ground.outline, angle), angle)
+    share = np.linspace(0, 1, 2 if isinstance(surface, Plane) else 41)
+    walk = edge[:, None] * share
+    points = surface.points(walk, angle[:, None] + 0 * walk)
+    return [GuideLine("spoke", "", line) for line in np.stack(points, axis=2)]
 
 
 def _on(surface: Surface, walk: Array, angle: Array) -> Array:

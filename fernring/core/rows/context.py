@@ -1,8 +1,9 @@
 """What a row sees when it is placed: the surface, the segments, and the rows above it on the sheet."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
 from math import gcd
+from types import MappingProxyType
+from typing import NamedTuple
 
 from ..document.bare import BareArea
 from ..document.kit import Load
@@ -12,8 +13,7 @@ from ..ground.ground import Ground
 from .placed import PlacedRow
 
 
-@dataclass(frozen=True)
-class Context:
+class Context(NamedTuple):
     """One half of the blank (the only one, unless it is a ball or egg).
 
     `limit` is the walk distance of the border line where it comes nearest; dots may `lap` over it on a ball or egg
@@ -31,7 +31,7 @@ class Context:
     circles: Mapping[str, float]
     back: bool = False
     ids: tuple[str, ...] = ()
-    loads: Mapping[str, Load] = field(default_factory=dict)
+    loads: Mapping[str, Load] = MappingProxyType({})
     sizes: tuple[float, ...] = ()
     bare: tuple[BareArea, ...] = ()
     placed: tuple[PlacedRow, ...] = ()
@@ -47,9 +47,9 @@ class Context:
 
     def with_row(self, row: PlacedRow) -> "Context":
         """The context the next row sees; a row without dots leaves no trace in it."""
-        if not len(row.x):
+        if not row.n:
             return self
-        return replace(self, placed=(*self.placed, row), order=gcd(self.order, row.order))
+        return self._replace(placed=(*self.placed, row), order=gcd(self.order, row.order))
 
     def passed(self, walk: float, diameter: float) -> float:
         """How far a ring of these dots passes the border (mm; negative inside)."""

@@ -12,6 +12,7 @@ from ..geometry.outline.polygon import contains, distance_to_edges
 from ..geometry.runs import round_runs
 from ..geometry.surface import Array
 from .context import Context
+from .own import DotsAt, dots_at
 from .placed import PlacedRow
 
 Mask = NDArray[np.bool_]
@@ -20,35 +21,40 @@ TOLERANCE = 1e-6
 
 def cut(row: Row, placed: PlacedRow, context: Context) -> PlacedRow:
     """The row without the dots that may not be painted; blanks of the pattern go as well."""
-    keep = np.ones(len(placed.x), bool)
     blanks = [k for k, member in enumerate(row.pattern) if member.form == "blank"]
-    if blanks and len(placed.member):
+    carries_on = row.track.kind == "ring" and row.track.beyond == "carry on"
+    if not blanks and not carries_on and not context.bare:
+        return placed
+    keep = np.ones(placed.n, bool)
+    if blanks:
         keep &= ~np.isin(placed.member, blanks)
-    if row.track.kind == "ring" and row.track.beyond == "carry on":
+    if carries_on:
         keep &= context.ground.over(placed.walk_each, placed.x, placed.y, placed.radius) <= TOLERANCE
     moved = placed
     for area in context.bare:
         if area.rows == "stop evenly" and placed.ring_like:
             moved = _stopped(moved, area, context)
         inside = past(area, moved.x, moved.y, moved.walk_each)
-        edge = moved.radius + area.gap if area.whole else np.zeros(len(moved.x))
+        edge = moved.radius + area.gap if area.whole else np.zeros(moved.n)
         keep &= inside + edge <= TOLERANCE
     return moved if keep.all() else kept(moved, keep)
 
 
 def kept(placed: PlacedRow, keep: Mask) -> PlacedRow:
     """Only some of the dots; places keep their numbers."""
-    place = np.arange(len(placed.x)) if placed.place is None else placed.place
+    place = np.arange(placed.n) if placed.place is None else placed.place
     ring = placed.angle_rad if placed.ring_rad is None else placed.ring_rad
     return replace(
         placed,
-        angle_rad=placed.angle_rad[keep],
-        x=placed.x[keep],
-        y=placed.y[keep],
-        z=placed.z[keep],
-        radius=placed.radius[keep],
-        member=placed.member[keep] if len(placed.member) else placed.member,
-        walks=placed.walk_each[keep],
+        own=DotsAt(
+            placed.angle_rad[keep],
+            placed.x[keep],
+            placed.y[keep],
+            placed.z[keep],
+            placed.radius[keep],
+            placed.member[keep],
+            placed.walk_each[keep],
+        ),
         place=place[keep],
         ring_rad=ring,
         left_out=placed.left_out + int((~keep).sum()),
@@ -83,5 +89,5 @@ def _stopped(placed: PlacedRow, area: BareArea, context: Context) -> PlacedRow:
         within = np.flatnonzero((onward >= margin) & (onward <= length - margin))
         if len(within):
             angle[within] += (length - onward[within].min() - onward[within].max()) / 2
-    px, py, pz = context.surface.points(np.full(len(angle), placed.walk), angle)
-    return replace(placed, angle_rad=angle, x=px, y=py, z=pz, ring_rad=placed.angle_rad)
+    own = dots_at(context.surface, placed.walk, placed.diameters, angle)
+    return replace(placed, own=own, ring_rad=placed.angle_rad)

@@ -8,12 +8,13 @@ from ..document.row import Row
 from ..geometry.frames import beside
 from .context import Context
 from .groups import offsets
+from .own import DotsAt
 from .placed import PlacedRow
 
 
 def grouped(row: Row, placed: PlacedRow, context: Context) -> PlacedRow:
     """The row with a group at each place; without a group as it is."""
-    if row.group is None or not len(placed.x):
+    if row.group is None or not placed.n:
         return placed
     own, u, v, radius = [], [], [], []
     for k, size in enumerate(placed.radius.tolist()):
@@ -30,13 +31,7 @@ def grouped(row: Row, placed: PlacedRow, context: Context) -> PlacedRow:
     )
     return replace(
         placed,
-        angle_rad=outs,
-        x=points[0],
-        y=points[1],
-        z=points[2],
-        radius=np.array(radius),
-        member=placed.member[at] if len(placed.member) else placed.member,
-        walks=walks,
+        own=DotsAt(outs, *points, np.array(radius), placed.member[at], walks),
         place=at,
         ring_rad=placed.angle_rad if placed.ring_rad is None else placed.ring_rad,
     )

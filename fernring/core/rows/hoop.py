@@ -12,7 +12,7 @@ import numpy as np
 
 from ..geometry.chain import closed_chain
 from ..geometry.root import root
-from ..geometry.surface import Array, Surface, ring_reach
+from ..geometry.surface import Array, Surface
 from ..geometry.uneven import pair_sums
 from .spacing import Spacing, spacing_named
 
@@ -40,16 +40,16 @@ class RoundHoop:
         self.surface, self.spacing = surface, spacing
 
     def angles(self, walk: float, diameters: Sizes, repeats: int, first: float) -> Array:
-        return first + self.spacing.angles(ring_reach(self.surface, walk), diameters, repeats)
+        return first + self.spacing.angles(self.surface.circle(walk).reach, diameters, repeats)
 
     def clear(self, walk: float, diameters: Sizes, repeats: int, first: float) -> float:
-        return self.spacing.clear(ring_reach(self.surface, walk), diameters, repeats)
+        return self.spacing.clear(self.surface.circle(walk).reach, diameters, repeats)
 
     def least_walk(self, diameters: Sizes, repeats: int, gap: float, first: float) -> float:
         return self.surface.walk(self.spacing.least_reach(diameters, repeats, gap))
 
     def growth(self, walk: float, diameters: Sizes, repeats: int, gap: float, first: float) -> float:
-        return self.spacing.growth(ring_reach(self.surface, walk), diameters, repeats, gap)
+        return self.spacing.growth(self.surface.circle(walk).reach, diameters, repeats, gap)
 
 
 class SpaceHoop:

@@ -2,9 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
-from math import radians
-
-import numpy as np
+from math import inf, radians
 
 from ..document.guides import Guides
 from ..document.piece import Piece
@@ -12,7 +10,7 @@ from ..document.row import Row
 from ..errors import PlanError
 from ..ground.ground import ground
 from .context import Context
-from .placed import PlacedRow, clearances, unplaced
+from .placed import PlacedRow, unplaced
 from .solve import solve
 
 MOST_DOTS = 60_000
@@ -29,9 +27,12 @@ class Halves:
         return self.back if half == "back" else self.front
 
     def with_row(self, row: PlacedRow) -> "Halves":
-        halves = {part.half: part for part in row.both}
-        front = self.front.with_row(halves["front"]) if "front" in halves else self.front
-        back = self.back.with_row(halves["back"]) if self.back and "back" in halves else self.back
+        front, back = self.front, self.back
+        for part in row.both:
+            if part.half == "front":
+                front = front.with_row(part)
+            elif back:
+                back = back.with_row(part)
         return Halves(front, back)
 
 
@@ -62,7 +63,7 @@ def open_halves(piece: Piece) -> Halves:
     )
     if blank.back is None:
         return Halves(front, None)
-    return Halves(front, replace(front, surface=blank.back, limit=blank.limit_on(True), back=True))
+    return Halves(front, front._replace(surface=blank.back, limit=blank.limit_on(True), back=True))
 
 
 def place_row(row: Row, index: int, halves: Halves) -> PlacedRow:
@@ -89,10 +90,10 @@ def lay_out(piece: Piece) -> tuple[Halves, tuple[PlacedRow, ...]]:
 def lay_on(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...]) -> tuple[Halves, tuple[PlacedRow, ...]]:
     """As lay_out, from where the first `rows` are placed already and the next one sees `halves`."""
     found = list(rows)
-    total = sum(part.count for placed in rows for part in placed.both)
+    total = sum(placed.total for placed in rows)
     for index, row in enumerate(piece.rows[len(rows) :], len(rows)):
         placed = place_row(row, index, halves)
-        total += sum(part.count for part in placed.both)
+        total += placed.total
         if total > MOST_DOTS:
             raise PlanError(
                 f"A piece holds at most {MOST_DOTS} dots; with this row it would have {total}.", f"rows.{index}.count"
@@ -112,14 +113,24 @@ def halves_before(piece: Piece, rows: Mapping[int, PlacedRow] | tuple[PlacedRow,
 
 def outermost(rows: tuple[PlacedRow, ...]) -> float:
     """Walk distance of the outermost painted edge (0 without dots)."""
-    return max((row.outer for row in rows if len(row.x)), default=0.0)
+    return max((row.outer for row in rows if row.n), default=0.0)
 
 
 def left_over(halves: Halves, rows: tuple[PlacedRow, ...]) -> float:
     """What is left to the border (mm; negative when over), on the half where least is; rings that stop count."""
-    parts = [part for row in rows for part in row.both if len(part.x)]
-    over = [_passed(context, part) for part in parts if (context := halves.of(part.half))]
-    return -max(over) if over else halves.front.limit
+    return still_left(halves, [passed(halves, row) for row in rows])
+
+
+def still_left(halves: Halves, over: list[float]) -> float:
+    """As left_over, from how far each row passes the border."""
+    furthest = max(over, default=-inf)
+    return -furthest if furthest > -inf else halves.front.limit
+
+
+def passed(halves: Halves, row: PlacedRow) -> float:
+    """How far a row passes the border at its furthest (mm; negative inside, -inf without dots)."""
+    parts = (_passed(context, part) for part in row.both if part.n and (context := halves.of(part.half)))
+    return max(parts, default=-inf)
 
 
 def _passed(context: Context, part: PlacedRow) -> float:
@@ -130,21 +141,3 @@ def _passed(context: Context, part: PlacedRow) -> float:
     if context.closed:
         return context.passed(part.outer, 0.0)
     return float(context.over(bodies.x, bodies.y, bodies.radius).max())
-
-
-def nearest(row: PlacedRow, others: tuple[PlacedRow, ...], sector: int) -> tuple[float, int, PlacedRow, int] | None:
-    """Smallest clear distance in space from the row's first `sector` own dots to what lies there.
-
-    Answers (clear mm, place here, other row, dot there); None when there is no other dot. `others` come from the
-    outermost in, and one whose band lies further off than the best so far ends the search.
-    """
-    best: tuple[float, int, PlacedRow, int] | None = None
-    for other in others:
-        if best and (row.inner - other.outer) * 2 / np.pi >= best[0]:
-            break
-        there = other.bodies
-        clear = clearances(row, there, sector)
-        at, disc = divmod(int(clear.argmin()), clear.shape[1])
-        if best is None or clear[at, disc] < best[0]:
-            best = (float(clear[at, disc]), at, other, int(there.dot[disc]))
-    return best

@@ -1,18 +1,16 @@
 """What planning a row gives: its solved numbers and its dots as arrays."""
 
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from functools import cached_property
 from math import inf, pi
 from typing import Protocol
 
 import numpy as np
-from numpy.typing import NDArray
 
 from ..document.row import Row
-from ..geometry.surface import Array, Surface
+from ..geometry.surface import Array
 from .grown import NONE, Grown
-
-Whole = NDArray[np.intp]
+from .own import DotsAt, EvenRing, OwnDots, Whole
 
 
 class Discs(Protocol):
@@ -56,9 +54,8 @@ class PlacedRow:
     """One row with its rule solved. Lengths in mm, angles in radians, arrays over the row's own dots.
 
     `diameters` are those of the pattern's members after fitting; `clear` is the clear distance between neighbours (inf
-    for one dot). `angle_rad` is the direction outward at each dot. `noroom` says why nothing was placed; then the
-    arrays are empty. `twin` is the same row on the other half of a ball or egg. `walks` are the dots' own walk
-    distances where they differ, `place` their places where groups, blanks or cuts make them differ from 0, 1, 2 ...;
+    for one dot). `noroom` says why nothing was placed; then the row has no dots. `twin` is the same row on the other
+    half of a ball or egg. `place` are the dots' places where groups, blanks or cuts make them differ from 0, 1, 2 ...;
     `ring_rad` the angles of all places of a ring before anything was left out. `grown` holds what the trims add.
     `depth` is how far from the edge a row lies that follows it.
     """
@@ -68,32 +65,64 @@ class PlacedRow:
     diameters: tuple[float, ...]
     walk: float
     clear: float
-    angle_rad: Array
-    x: Array
-    y: Array
-    z: Array
-    radius: Array
+    own: OwnDots
     boundary: bool = False
     half: str = "front"
     twin: "PlacedRow | None" = None
     noroom: str = ""
     slipped: bool = False
-    member: Whole = field(default_factory=lambda: np.empty(0, np.intp))
-    walks: Array | None = None
     place: Whole | None = None
     ring_rad: Array | None = None
     grown: Grown = NONE
     left_out: int = 0
     depth: float | None = None
 
+    @property
+    def n(self) -> int:
+        """Own dots."""
+        return self.own.n
+
+    @property
+    def angle_rad(self) -> Array:
+        return self.own.dots.angle_rad
+
+    @property
+    def x(self) -> Array:
+        return self.own.dots.x
+
+    @property
+    def y(self) -> Array:
+        return self.own.dots.y
+
+    @property
+    def z(self) -> Array:
+        return self.own.dots.z
+
+    @property
+    def radius(self) -> Array:
+        return self.own.dots.radius
+
+    @property
+    def member(self) -> Whole:
+        return self.own.dots.member
+
+    @property
+    def walks(self) -> Array | None:
+        return self.own.walks
+
     @cached_property
     def walk_each(self) -> Array:
         """Walk distance of every own dot."""
-        return np.full(len(self.x), self.walk) if self.walks is None else self.walks
+        return np.full(self.n, self.walk) if self.walks is None else self.walks
+
+    @property
+    def ring(self) -> EvenRing | None:
+        """The row as a bare ring of dots at equal angles, if it is nothing else."""
+        return self.own if isinstance(self.own, EvenRing) and not self.grown.any else None
 
     @cached_property
     def bodies(self) -> Bodies:
-        own = np.arange(len(self.x))
+        own = np.arange(self.n)
         grown = self.grown
         if not len(grown.dots.x) and not grown.marks:
             return Bodies(self.x, self.y, self.z, self.radius, own)
@@ -128,7 +157,7 @@ class PlacedRow:
             return max(self.diameters) / 2
         return max(max(self.diameters) / 2, float(self.bodies.radius.max(initial=0.0)))
 
-    @cached_property
+    @property
     def both(self) -> tuple["PlacedRow", ...]:
         """The row on every half it is painted on."""
         return (self,) if self.twin is None else (self, self.twin)
@@ -144,51 +173,47 @@ class PlacedRow:
 
         A row with dots left out is taken not to repeat.
         """
-        if len(self.x) == 1 and self.walk < 1e-9 and self.grown.central:
+        if self.n == 1 and self.walk < 1e-9 and self.grown.central:
             return 0
         return 1 if self.left_out else self.repeats
 
     @property
     def count(self) -> int:
         """Dots painted, trims included."""
-        return len(self.x) + len(self.grown.dots.x)
+        return self.n + len(self.grown.dots.x)
+
+    @property
+    def total(self) -> int:
+        """Dots painted on both halves."""
+        return self.count + (self.twin.count if self.twin else 0)
 
     @property
     def places(self) -> int:
         """Places of a ring, those left empty included."""
-        return len(self.x) if self.ring_rad is None else len(self.ring_rad)
+        return self.n if self.ring_rad is None else len(self.ring_rad)
+
+    @cached_property
+    def first_rad(self) -> float:
+        """Angle of the first dot."""
+        return self.own.first_rad if isinstance(self.own, EvenRing) else float(self.angle_rad[0])
 
     @cached_property
     def dip_rad(self) -> float:
         """Angle of the middle between the painted edges of the first two places."""
-        angles = self.angle_rad if self.ring_rad is None else self.ring_rad
-        if len(angles) < 2:
-            return float(angles[0])
-        first, step = float(angles[0]), float(angles[1] - angles[0]) % (2 * pi) or 2 * pi
-        sizes = self.diameters
+        if isinstance(self.own, EvenRing):
+            first, step = self.own.first_rad, self.own.pitch_rad
+        else:
+            angles = self.angle_rad if self.ring_rad is None else self.ring_rad
+            if len(angles) < 2:
+                return float(angles[0])
+            first, step = float(angles[0]), float(angles[1] - angles[0]) % (2 * pi) or 2 * pi
+        if self.places < 2:
+            return first
+        one, next_ = self.diameters[0], self.diameters[1 % len(self.diameters)]
+        if one == next_:
+            return first + step / 2
         reach = max(float(np.hypot(self.x[0], self.y[0])), 1e-9)
-        return first + step / 2 + (sizes[0] - sizes[1 % len(sizes)]) / (4 * reach)
-
-
-def place(
-    index: int,
-    surface: Surface,
-    walk: float,
-    diameters: tuple[float, ...],
-    angle_rad: Array,
-    clear: float,
-    boundary: bool = False,
-    slipped: bool = False,
-) -> PlacedRow:
-    """The row's dots at one walk distance; the pattern repeats along the angles."""
-    n = len(angle_rad)
-    member = np.arange(n) % len(diameters)
-    x, y, z = surface.points(np.full(n, walk), angle_rad)
-    radius = np.asarray(diameters)[member] / 2
-    repeats = n // len(diameters)
-    return PlacedRow(
-        index, repeats, diameters, walk, clear, angle_rad, x, y, z, radius, boundary, slipped=slipped, member=member
-    )
+        return first + step / 2 + (one - next_) / (4 * reach)
 
 
 def unplaced(row: Row, index: int, why: str) -> PlacedRow:
@@ -198,5 +223,8 @@ def unplaced(row: Row, index: int, why: str) -> PlacedRow:
 
 def nothing(index: int, repeats: int, diameters: tuple[float, ...], walk: float, why: str) -> PlacedRow:
     """A row for which there is no room."""
-    none = np.empty(0)
-    return PlacedRow(index, repeats, diameters, walk, inf, none, none, none, none, none, noroom=why)
+    return PlacedRow(index, repeats, diameters, walk, inf, NO_DOTS, noroom=why)
+
+
+_NONE = np.empty(0)
+NO_DOTS = DotsAt(_NONE, _NONE, _NONE, _NONE, _NONE, np.empty(0, np.intp))

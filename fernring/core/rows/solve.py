@@ -10,10 +10,11 @@ from ..document.row import AtWalk, FromEdge, OnGuide, Row
 from .context import Context
 from .counts import repeats
 from .cut import cut
-from .fitting import MOST_DIAMETER, Ring, fit_count, fit_distance, fit_size
+from .fitting import MOST_DIAMETER, Ring, Sizes, fit_count, fit_distance, fit_size
 from .grouped import grouped
 from .groups import width
-from .placed import PlacedRow, nothing, place
+from .own import EvenRing, OwnDots, dots_at
+from .placed import PlacedRow, nothing
 from .tracks.arc import solve_arc, solve_path
 from .tracks.corner import solve_corner
 from .tracks.gaps import solve_gaps
@@ -37,38 +38,36 @@ def solve(row: Row, index: int, context: Context) -> PlacedRow:
 
 def _ring(row: Row, index: int, context: Context) -> PlacedRow:
     if row.track.kind == "ring" and row.track.beyond == "carry on":
-        context = replace(context, limit=max(context.ground.border, context.limit))
+        context = context._replace(limit=max(context.ground.border, context.limit))
     ring = Ring(row, context, _fixed_walk(row, context))
-    n, diameters = repeats(row.count, context.segments), np.array(footprints(row))
+    asked = footprints(row)
+    n, wide = repeats(row.count, context.segments), asked
     if row.fit == "count":
-        n = fit_count(ring, diameters)
+        n = fit_count(ring, wide)
     elif row.fit == "size":
-        diameters = fit_size(ring, diameters, n)
+        wide = fit_size(ring, wide, n)
     elif row.fit == "distance":
-        ring = Ring(row, context, fit_distance(ring, diameters, n))
-    wide = tuple(float(d) for d in diameters)
+        ring = Ring(row, context, fit_distance(ring, wide, n))
     if n < 1 or not wide or min(wide) <= 0:
         return nothing(index, max(n, 0), row.sizes, _finite(ring.walk), _why(row, context))
-    walk, slipped = ring.settle(diameters, n)
-    sizes = tuple(m.diameter * w / f for m, w, f in zip(row.pattern, wide, footprints(row), strict=True))
+    walk, slipped = ring.settle(wide, n)
+    sizes = tuple(m.diameter * w / f for m, w, f in zip(row.pattern, wide, asked, strict=True))
     free = row.fit is None and ring.walk is not None
     if not isfinite(walk) or (context.passed(walk, max(sizes)) > EPSILON and not free):
         return nothing(index, n, sizes, _finite(walk), _why(row, context))
     if context.closed and walk > context.surface.rim + EPSILON:
         return nothing(index, n, sizes, walk, f"{walk:.2f} mm lies beyond the widest circle at {_rim(context)}")
-    first = ring.first(n)
-    clear = ring.hoop.clear(walk, wide, n, first)
-    angles = ring.hoop.angles(walk, wide, n, first)
-    return place(index, context.surface, walk, sizes, angles, clear, row.boundary, slipped)
+    own, clear = ring.dots(walk, sizes, wide, n)
+    return PlacedRow(index, n, sizes, walk, clear, own, row.boundary, slipped=slipped)
 
 
-def footprints(row: Row) -> list[float]:
+def footprints(row: Row) -> Sizes:
     """How wide each member of the pattern is along the row, groups and lying shapes included (mm)."""
     found = []
     for member in row.pattern:
         across = member.extent if member.shaped and member.lies == "along" else member.diameter
         found.append(width(row.group, across, row.gap))
-    return found
+    return tuple(found)
 
 
 def _rim(context: Context) -> str:
@@ -82,8 +81,10 @@ def _finite(walk: float | None) -> float:
 def _centre(row: Row, index: int, context: Context) -> PlacedRow:
     """One dot in the middle, with the first size of the pattern; fitted, it grows to the border."""
     size = min(2 * context.limit, MOST_DIAMETER) if row.fit == "size" else row.pattern[0].diameter
-    angle = np.array([context.turn_rad])
-    return place(index, context.surface, 0.0, (size,), angle, inf, row.boundary)
+    own: OwnDots = dots_at(context.surface, 0.0, (size,), np.array([context.turn_rad]))
+    if context.surface.even:
+        own = EvenRing(context.surface.circle(0.0), context.turn_rad, 1, (size,))
+    return PlacedRow(index, 1, (size,), 0.0, inf, own, row.boundary)
 
 
 def _fixed_walk(row: Row, context: Context) -> float | None:

@@ -35,7 +35,9 @@ class Spacing(Protocol):
 class EqualAngles:
     def clear(self, reach: float, diameters: Sizes, repeats: int) -> float:
         n = repeats * len(diameters)
-        return min((ring.neighbour_distance(reach, n, k) - pair for k, pair in _pairs(diameters, n)), default=inf)
+        if len(diameters) == 1:
+            return ring.clear_gap(reach, n, diameters[0])
+        return min((ring.clear_gap(reach, n, pair, k) for k, pair in _pairs(diameters, n)), default=inf)
 
     def least_reach(self, diameters: Sizes, repeats: int, gap: float) -> float:
         n = repeats * len(diameters)

@@ -141,7 +141,7 @@ def _to_the_border(piece: Piece) -> Piece:
     halves, placed = lay_out(spread)
     rows = list(spread.rows)
     for half in ("front", "back"):
-        own = [k for k, row in enumerate(placed) if row.half == half and len(row.x)]
+        own = [k for k, row in enumerate(placed) if row.half == half and row.n]
         left = left_over(halves, tuple(placed[k] for k in own))
         if own and left > CLOSE_ENOUGH:
             furthest = max(own, key=lambda k: placed[k].outer)

@@ -1,6 +1,5 @@
 """The full-size guide: spokes, circles, border and dots, laid on the blank and pricked or traced through."""
 
-from ...core.geometry.surface import ring_reach
 from ...core.guides.lines import GuideLine, guide_lines
 from ...core.laid import Laid
 from ..drawing import Circle, Line, Outlines, Path, Primitive, Stroke, Text, crosses
@@ -32,7 +31,7 @@ def border_lines(laid: Laid) -> list[Primitive]:
     ground = laid.ground
     if ground.round:
         inside = 0 < ground.limit < ground.surface.rim
-        return [Circle(0, 0, ring_reach(ground.surface, ground.limit), "dashed")] if inside else []
+        return [Circle(0, 0, ground.surface.circle(ground.limit).reach, "dashed")] if inside else []
     narrow = laid.piece.blank.border > 0 or laid.piece.blank.reduced
     return [Path(part, "dashed", True) for part in ground.clear] if narrow else []
 

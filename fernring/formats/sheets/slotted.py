@@ -9,7 +9,7 @@ from math import pi, radians, sin
 import numpy as np
 
 from ...core.geometry.outline.rays import ray_lengths
-from ...core.geometry.surface import Array, ring_reach
+from ...core.geometry.surface import Array
 from ...core.geometry.turn import turned_places
 from ...core.guides.lines import guide_lines
 from ...core.laid import Laid
@@ -79,4 +79,4 @@ def _reaches(laid: Laid) -> list[float]:
     surface = laid.ground.surface
     if drawn or not surface.even:
         return drawn
-    return [ring_reach(surface, row.walk) for row in laid.rows if row.ring_like and len(row.x) and row.half == "front"]
+    return [surface.circle(row.walk).reach for row in laid.rows if row.ring_like and row.n and row.half == "front"]

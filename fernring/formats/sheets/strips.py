@@ -81,7 +81,7 @@ def _stops(laid: Laid, half: str) -> Iterator[tuple[float, str]]:
         (part.walk, mark)
         for mark, row in zip(laid.marks, laid.rows, strict=True)
         for part in row.both
-        if part.half == half and part.ring_like and len(part.x)
+        if part.half == half and part.ring_like and part.n
     ]
     rim = laid.ground.half(half == "back").rim
     stops += [(circle, "guide") for circle in laid.context.circles.values() if circle <= rim]

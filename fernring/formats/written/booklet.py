@@ -65,7 +65,7 @@ def booklet(laid: Laid, units: Units, revision: str, date: str) -> Booklet:
         )
         for k in range(len(piece.rows))
     )
-    rows = sum(1 for row in laid.rows if len(row.x))
+    rows = sum(1 for row in laid.rows if row.n)
     blank = said(size(piece.blank), units)
     dots = int(laid.dots.painted.sum())
     intro = f"{piece.name}: {dots} dots in {rows} rows on a blank of {blank}, divided into {piece.segments} segments."

@@ -24,7 +24,7 @@ def diagram(laid: Laid, index: int) -> Drawing:
 
 def _segment(laid: Laid, index: int) -> Drawing:
     half = pi / laid.piece.segments
-    reach = max((row.outer for row in laid.rows[: index + 1] if len(row.x)), default=10.0) + MARGIN
+    reach = max((row.outer for row in laid.rows[: index + 1] if row.n), default=10.0) + MARGIN
     rim = min(max(reach, laid.ground.limit * 0.35), max(laid.ground.surface.rim, reach))
     shapes: list[Primitive] = [Line(0, 0, side * rim * sin(half), -rim * cos(half), "fine") for side in (-1, 1)]
     back = laid.piece.rows[index].half == "back"

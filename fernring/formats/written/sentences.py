@@ -19,10 +19,10 @@ def heading(laid: Laid, index: int) -> str:
     row, placed = laid.piece.rows[index], laid.rows[index]
     name = laid.name(index)
     label = f" ({row.label})" if row.label else ""
-    if not len(placed.x):
+    if not placed.n:
         return f"{name[0].upper()}{name[1:]}{label}: left out"
     sizes = " and ".join(mm(d) for d in dict.fromkeys(placed.diameters))
-    count = sum(len(part.x) for part in placed.both)
+    count = sum(part.n for part in placed.both)
     form = next((member.form for member in row.pattern if member.shaped), "dot")
     return f"{name[0].upper()}{name[1:]}{label}: {count} {form}{'s' if count != 1 else ''} of {sizes}"
 
@@ -30,18 +30,18 @@ def heading(laid: Laid, index: int) -> str:
 def sentences(laid: Laid, index: int, palette: Palette) -> list[str]:
     """What to do, in the order in which it is done."""
     row, placed = laid.piece.rows[index], laid.rows[index]
-    if not len(placed.x):
+    if not placed.n:
         return [f"This row finds no room: {placed.noroom}."]
     tools = {tool.id: tool.name for tool in laid.piece.tools}
     found = [_where(row, placed, laid.piece.segments), *_start(row, placed)]
     found.append(_sizes(row, placed, tools))
-    if len(placed.x) > 1 and placed.clear < 1e6 and row.group is None:
+    if placed.n > 1 and placed.clear < 1e6 and row.group is None:
         found.append(f"Neighbours stand {mm(placed.clear)} apart.")
     found.append(_shades(list(row.shades), palette, "around the row"))
-    if placed.ring_like and len(placed.x) > 4 and len(placed.x) % 4 == 0:
+    if placed.ring_like and placed.n > 4 and placed.n % 4 == 0:
         found.append("Begin with the four quarter points, then the middle of every empty run.")
     for trim in row.trims:
-        found += _trim(trim, tools, palette, "each of them" if len(placed.x) > 1 else "it")
+        found += _trim(trim, tools, palette, "each of them" if placed.n > 1 else "it")
     return found
 
 
@@ -71,7 +71,7 @@ def _where(row: Row, placed: PlacedRow, segments: int) -> str:
 
 
 def _start(row: Row, placed: PlacedRow) -> Iterator[str]:
-    if row.track.kind not in ("ring", "arc") or len(placed.x) < 2:
+    if row.track.kind not in ("ring", "arc") or placed.n < 2:
         return
     if isinstance(row.start, AtAngle):
         yield f"The first sits {row.start.degrees:g}° clockwise from the top."

@@ -8,7 +8,7 @@ from ...document.row import AtAngle, Between, Row
 from ...document.track import ArcTrack, PathTrack
 from ...geometry.even import Curve, closed_places, open_places
 from ...geometry.frames import lifted
-from ...geometry.surface import Array, ring_reach
+from ...geometry.surface import Array
 from ...geometry.turn import turned_places
 from ..context import Context
 from ..counts import repeats
@@ -26,7 +26,7 @@ def solve_arc(row: Row, index: int, context: Context) -> PlacedRow:
     step = 2 * pi / context.segments
     if not context.surface.even or max(track.start, track.end) > context.surface.rim:
         return unplaced(row, index, "the circles of this curve do not lie on the blank")
-    a, b = (ring_reach(context.surface, walk) for walk in (track.start, track.end))
+    a, b = (context.surface.circle(walk).reach for walk in (track.start, track.end))
     plan = _arc(a, first, b, first + track.across * step, track.bulge)
     mirror = first + track.across * step / 2 if track.mirrored else None
     count = max(1, context.segments // track.every)

@@ -14,7 +14,8 @@ from ...geometry.holes import holes
 from ...geometry.surface import Array
 from ...geometry.turn import turned_places
 from ..context import Context
-from ..placed import PlacedRow, Whole, unplaced
+from ..own import Whole
+from ..placed import PlacedRow, unplaced
 from .laying import Places, laid
 
 MOST = 4000

@@ -11,7 +11,8 @@ from ...geometry.frames import lifted
 from ...geometry.surface import Array
 from ...geometry.turn import turned_places
 from ..context import Context
-from ..placed import PlacedRow, Whole
+from ..own import DotsAt, Whole
+from ..placed import PlacedRow
 
 
 @dataclass(frozen=True)
@@ -42,14 +43,8 @@ def laid(row: Row, index: int, context: Context, places: Places) -> PlacedRow:
         widest,
         float(walks.mean()) if len(walks) else 0.0,
         places.clear,
-        places.out_rad[keep],
-        px,
-        py,
-        pz,
-        radius,
-        boundary=row.boundary,
-        member=member,
-        walks=walks,
+        DotsAt(places.out_rad[keep], px, py, pz, radius, member, walks),
+        row.boundary,
     )
 
 

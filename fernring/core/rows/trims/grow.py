@@ -13,7 +13,8 @@ from ...geometry.surface import Array
 from ...geometry.turn import turned_places
 from ..context import Context
 from ..grown import Finding, Grown, GrownDots, Mark, joined
-from ..placed import PlacedRow, Whole
+from ..own import Whole
+from ..placed import PlacedRow
 from .host import Around, Host
 from .reach import reach
 from .shape import shape
@@ -143,13 +144,13 @@ def grown(row: Row, placed: PlacedRow, context: Context) -> Grown:
         return Grown()
     near = _near(row, placed, context)
     around = _around(placed, near, context)
-    shaped = np.isin(placed.member, formed) if len(placed.member) else np.zeros(len(placed.x), bool)
-    wanted = np.flatnonzero(shaped | np.isin(np.arange(len(placed.x)), hosts))
+    shaped = np.isin(placed.member, formed)
+    wanted = np.flatnonzero(shaped | np.isin(np.arange(placed.n), hosts))
     alike, turns = _likeness(placed, near, around, wanted)
     parts: list[GrownDots] = []
     marks: list[Mark] = []
     findings: dict[tuple[str, int], Finding] = {}
-    before = len(placed.x)
+    before = placed.n
     for kind in range(int(alike.max(initial=-1)) + 1):
         own = wanted[alike == kind]
         growth = _growth(row, placed, around, int(own[0]), bool(np.isin(own[0], hosts)))
@@ -168,7 +169,7 @@ def grown(row: Row, placed: PlacedRow, context: Context) -> Grown:
 
 def _growth(row: Row, placed: PlacedRow, around: Around, own: int, trimmed: bool) -> Growth:
     """Everything that one dot carries."""
-    member = row.pattern[int(placed.member[own])] if len(placed.member) else row.pattern[0]
+    member = row.pattern[int(placed.member[own])]
     host, growth = _host(placed, around, own), Growth(around)
     if member.shaped:
         _shaped(growth, host, member)
@@ -186,8 +187,8 @@ def _shaped(growth: Growth, host: Host, member: Member) -> None:
 
 def _hosts(row: Row, placed: PlacedRow) -> np.ndarray:
     """The dots that carry trims: of the member chosen, or of the largest."""
-    if len(row.pattern) == 1 or not len(placed.member):
-        return np.arange(len(placed.x))
+    if len(row.pattern) == 1:
+        return np.arange(placed.n)
     dots = [k for k, member in enumerate(row.pattern) if member.form != "blank"]
     chosen = row.trimmed if row.trimmed is not None else max(dots, key=lambda k: row.pattern[k].diameter)
     return np.flatnonzero(placed.member == chosen)
@@ -229,7 +230,7 @@ def _likeness(placed: PlacedRow, near: list[PlacedRow], around: Around, wanted: 
     sector = 2 * pi / max(order, 1)
     within = np.round((radial[wanted] % sector) / sector, SAME) % 1.0
     lean = np.round((placed.angle_rad[wanted] - radial[wanted] + pi) % (2 * pi) - pi, SAME)
-    member = placed.member[wanted] if len(placed.member) else np.zeros(len(wanted))
+    member = placed.member[wanted]
     size, walk = np.round(placed.radius[wanted], SAME), np.round(placed.walk_each[wanted], SAME)
     _, alike = np.unique(np.stack((member, size, walk, within, lean)), axis=1, return_inverse=True)
     return alike.ravel(), radial
