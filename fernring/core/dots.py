@@ -69,7 +69,7 @@ def columns(
     piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], palette: Palette
 ) -> tuple[Dots, tuple[Marked, ...]]:
     """The rows' dots joined into columns, with shade and order of the hand for each; twins follow their row."""
-    parts = _parts(piece, rows)
+    parts = parts_of(piece, rows)
     blocks, normals = [NOTHING], [np.empty((0, 3))]
     for (plain, half), run in groupby(parts, key=lambda part: (part.plain, part.row.half)):
         own = list(run)
@@ -88,7 +88,7 @@ def columns(
     return dots, tuple(_marked(parts, dots.shade, palette))
 
 
-def _parts(piece: Piece, rows: tuple[PlacedRow, ...]) -> list[Part]:
+def parts_of(piece: Piece, rows: tuple[PlacedRow, ...]) -> list[Part]:
     parts, begin = [], 0
     for index, (rule, row) in enumerate(zip(piece.rows, rows, strict=True)):
         for part in row.both:

@@ -1,0 +1,122 @@
+"""Bare rings: reckoned together they are what each is alone, and their nearest dots are those of a plain search."""
+
+from math import pi
+
+import numpy as np
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from fernring.core.advice.crowd import crowded
+from fernring.core.block import COLUMNS, rings_block, row_block
+from fernring.core.colour.shades import Palette
+from fernring.core.dots import parts_of
+from fernring.core.geometry.flipped import Flipped
+from fernring.core.geometry.lathe import HalfEgg, Plate
+from fernring.core.geometry.surface import Plane, Surface
+from fernring.core.geometry.vault import ball
+from fernring.core.laid import Laid
+from fernring.core.near import between_rings
+from fernring.core.plan import lay
+from fernring.core.rows.own import EvenRing, dots_at, rings_at
+from fernring.core.rows.placed import clearances
+from tests.assertions import FernTestCase
+from tests.samples import centre, paint, piece, row
+
+SURFACES: dict[str, Surface] = {
+    "plane": Plane(45),
+    "ball": ball(60),
+    "back": Flipped(ball(60)),
+    "egg": HalfEgg(22, 30),
+    "plate": Plate(45, 30, 5),
+}
+
+
+@st.composite
+def rings(draw: st.DrawFn, surface: Surface, most_sizes: int = 3) -> EvenRing:
+    sizes = draw(st.lists(st.sampled_from((0.8, 2.0, 4.6, 8.9)), min_size=1, max_size=most_sizes))
+    n = len(sizes) * draw(st.integers(1, 24))
+    return EvenRing(surface.circle(draw(st.floats(0.5, 40))), draw(st.floats(-7, 7)), n, tuple(sizes))
+
+
+class BareRingsTest(FernTestCase):
+    @given(data=st.data())
+    @settings(max_examples=60, deadline=None)
+    def test_together_they_are_what_the_surface_says_of_each(self, data: st.DataObject) -> None:
+        surface = SURFACES[data.draw(st.sampled_from(sorted(SURFACES)))]
+        walks = data.draw(st.lists(st.floats(0.5, 30), min_size=1, max_size=4))
+        several = [EvenRing(surface.circle(w), 0.1 * w, 6 * (k + 1), (2.0, 1.0)) for k, w in enumerate(walks)]
+        found = rings_at(several)
+        begin = 0
+        for ring, walk in zip(several, walks, strict=True):
+            angles = ring.first_rad + np.arange(ring.n) * (2 * pi / ring.n)
+            alone = dots_at(surface, walk, ring.diameters, angles)
+            for name in ("angle_rad", "x", "y", "z", "radius", "member"):
+                together = getattr(found, name)[begin : begin + ring.n]
+                self.assertLess(float(np.abs(together - getattr(alone, name)).max()), 1e-9, name)
+            begin += ring.n
+
+    @given(data=st.data())
+    @settings(max_examples=120, deadline=None)
+    def test_the_nearest_two_dots_are_those_of_a_plain_search(self, data: st.DataObject) -> None:
+        surface = SURFACES[data.draw(st.sampled_from(sorted(SURFACES)))]
+        one, other = data.draw(rings(surface)), data.draw(rings(surface, 1))
+        clear, here, there = between_rings(one, other, one.n)
+        all_clear = clearances(one.dots, other.dots)
+        self.assert_mm(clear, float(all_clear.min()), 1e-9)
+        self.assert_mm(float(all_clear[here, there]), clear, 1e-9)
+
+    def test_blocks_of_several_rings_are_the_blocks_of_each(self) -> None:
+        turns = (paint("red"), paint("amber"), paint("teal"))
+        sample = piece(
+            centre(), row("a", 2.0, 1.0), row("b", 3.0, shades=turns), row("c", 1.5, 2.0, 1.0, shades=turns[:2])
+        )
+        found = lay(sample)
+        parts = parts_of(sample, found.rows)
+        self.assertTrue(all(part.plain for part in parts))
+        together = rings_block(parts, Palette(sample))
+        palette = Palette(sample)
+        alone = [row_block(part, palette) for part in parts]
+        for name in COLUMNS:
+            joined = np.concatenate([getattr(block, name) for block in alone])
+            self.assertTrue(np.allclose(getattr(together, name), joined, rtol=0, atol=1e-12), name)
+
+
+@st.composite
+def fixed_rows(draw: st.DrawFn) -> Laid:
+    """Rings at stated or nested distances that sometimes keep clear of each other and sometimes do not."""
+    rows = []
+    for k in range(draw(st.integers(1, 5))):
+        stated = {"distance": {"kind": "walk", "walk": 12.0 + 5.5 * k + draw(st.sampled_from((0.0, 0.3, -1.5)))}}
+        size, gap = draw(st.sampled_from((1.0, 2.0, 4.6))), draw(st.sampled_from((0.0, 0.3, 0.8)))
+        where = draw(st.sampled_from(({}, stated, stated)))
+        rows.append(row(f"r{k}", size, gap=gap, boundary=draw(st.integers(0, 9)) == 0, **where))
+    return lay(
+        piece(*rows, segments=draw(st.sampled_from((6, 12, 18))), safe_gap=draw(st.sampled_from((0.0, 0.3, 0.8))))
+    )
+
+
+class KnownClearTest(FernTestCase):
+    @given(laid=fixed_rows())
+    @settings(max_examples=80, deadline=None)
+    def test_what_is_passed_over_as_clear_is_clear(self, laid: Laid) -> None:
+        """The pairs found are those of comparing every dot with every other, whether they had to be searched or not."""
+        dots, rows, safe = laid.dots, laid.piece.rows, laid.piece.safe_gap
+        clear = clearances(dots, dots)
+        a, b = np.minimum(dots.row[:, None], dots.row), np.maximum(dots.row[:, None], dots.row)
+        gaps, nested = np.array([r.gap for r in rows]), np.array([r.distance.kind == "nested" for r in rows])
+        boundary = np.array([r.boundary for r in rows])
+        wanted = np.where((a == b) | (nested[b] & ~boundary[a]), gaps[b], safe)
+        close = np.triu(clear < wanted - 1e-6, 1)
+        found = crowded(laid)
+        ours = {(min(i, j), max(i, j)) for i, j in zip(found.i.tolist(), found.j.tolist(), strict=True)}
+        self.assertEqual(ours, set(zip(*(part.tolist() for part in np.nonzero(close)), strict=True)))
+
+    def test_a_boundary_row_asks_for_the_safe_gap_of_rows_that_nest_past_it(self) -> None:
+        half = {"kind": "per_segment", "repeats": 1, "segments": 2}
+        edge = row(
+            "edge", 2.0, boundary=True, count=half, start={"kind": "on lines"}, distance={"kind": "walk", "walk": 3.7}
+        )
+        sample = piece(edge, row("in", 1.0, gap=0.0, start={"kind": "on lines"}), safe_gap=0.5)
+        found = crowded(lay(sample))
+        self.assertEqual(len(found.i), 6)
+        self.assertLess(abs(float(found.clear.min()) - 0.27), 0.01)
