@@ -1,6 +1,6 @@
 """Columns of a stretch of the plan's dots: of one row with all it carries, or of bare rings one after the other."""
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, fields
 from itertools import accumulate
 
@@ -12,7 +12,7 @@ from .document.row import Row
 from .document.trim import trims_of
 from .geometry.surface import Array
 from .rows.hand import hand_ranks, ring_ranks
-from .rows.own import EvenRing, in_turn, places, rings_at
+from .rows.own import EvenRing, in_turn, rings_at
 from .rows.placed import PlacedRow
 
 Whole = NDArray[np.int32]
@@ -61,24 +61,27 @@ NOTHING = Block(**{name: np.empty(0, float if k < 6 else np.int32) for k, name i
 def rings_block(parts: Sequence[Part], palette: Palette) -> Block:
     """Bare rings, all in one go."""
     rings = [part.row.own for part in parts if isinstance(part.row.own, EvenRing)]
-    counts = [ring.n for ring in rings]
-    own, order = rings_at(rings), places(counts)
+    counts = np.array([ring.n for ring in rings])
+    order, angle, x, y, z, radius = rings_at(rings)
     place = order.astype(np.int32)
     turns = [_turns(part.rule, palette) for part in parts]
     shade = in_turn(turns, counts, order).astype(np.int32)
-    before, begin = np.repeat(np.array([(p.before, p.begin) for p in parts], np.int32).T, counts, axis=1)
+    numbers = [[part.before for part in parts], [part.begin for part in parts]]
+    before, begin = np.array(numbers, np.int32).repeat(counts, axis=1)
     hands = [
-        ring_ranks(ring.n)
-        if len(ring.diameters) == len(turn) == 1
-        else _ranks(own.radius[at : at + ring.n], shade[at : at + ring.n])
-        for ring, turn, at in zip(rings, turns, accumulate(counts, initial=0), strict=False)
+        ring_ranks(ring.n) if len(ring.diameters) == len(turn) == 1 else _ranks(radius[own], shade[own])
+        for ring, turn, own in zip(rings, turns, _stretches(counts.tolist()), strict=True)
     ]
-    walk = np.repeat([part.row.walk for part in parts], counts)
+    walk = np.array([part.row.walk for part in parts]).repeat(counts)
     one = np.ones(len(place), np.int32)
     return Block(
-        own.x, own.y, own.z, own.radius, walk, own.angle_rad,
+        x, y, z, radius, walk, angle,
         place + before, one, -one, place + begin, shade, np.concatenate(hands) + before,
     )  # fmt: skip
+
+
+def _stretches(counts: Sequence[int]) -> Iterator[slice]:
+    return (slice(end - n, end) for n, end in zip(counts, accumulate(counts), strict=True))
 
 
 def row_block(part: Part, palette: Palette) -> Block:

@@ -20,7 +20,7 @@ from .rows.placed import PlacedRow
 
 @dataclass(frozen=True)
 class Dots:
-    """x, y, z and radius in mm, angle in degrees; `row` and `place` say which dot of which row it is.
+    """x, y, z and radius in mm, `out_rad` the direction outward; `row` and `place` say which dot of which row it is.
 
     `level` counts dots stacked on dots from 1; 0 is a place whose mark is no dot. `trim` is -1 for the row's own
     dots, else the number of the trim that grew it; `below` the dot it sits on or beside (itself for own dots). `shade`
@@ -34,7 +34,7 @@ class Dots:
     z: Array
     radius: Array
     walk: Array
-    angle: Array
+    out_rad: Array
     row: Whole
     place: Whole
     level: Whole
@@ -47,6 +47,11 @@ class Dots:
 
     def __len__(self) -> int:
         return len(self.x)
+
+    @cached_property
+    def angle(self) -> Array:
+        """Degrees clockwise from twelve o'clock, below 360."""
+        return np.asarray(np.degrees(self.out_rad) % 360)
 
     @cached_property
     def painted(self) -> NDArray[np.bool_]:
@@ -70,19 +75,20 @@ def columns(
 ) -> tuple[Dots, tuple[Marked, ...]]:
     """The rows' dots joined into columns, with shade and order of the hand for each; twins follow their row."""
     parts = parts_of(piece, rows)
-    blocks, normals = [NOTHING], [np.empty((0, 3))]
+    curved = not isinstance(halves.front.surface, Plane)
+    normals = [np.empty((0, 3))]
+    blocks: list[Block] = []
     for (plain, half), run in groupby(parts, key=lambda part: (part.plain, part.row.half)):
         own = list(run)
         found = [rings_block(own, palette)] if plain else [row_block(part, palette) for part in own]
         blocks += found
-        normals += [_normals(halves, half, block) for block in found if len(block.x)]
-    joined = {name: np.concatenate([getattr(block, name) for block in blocks]) for name in COLUMNS}
+        normals += [_normals(halves, half, block) for block in found if curved]
+    joined = {name: np.concatenate([getattr(block, name) for block in blocks or [NOTHING]]) for name in COLUMNS}
     sizes = [row.total for row in rows]
     dots = Dots(
-        angle=np.degrees(joined.pop("out_rad")) % 360,
         row=np.repeat(np.arange(len(rows), dtype=np.int32), sizes),
         first=tuple(accumulate(sizes, initial=0)),
-        normal=None if isinstance(halves.front.surface, Plane) else np.concatenate(normals),
+        normal=np.concatenate(normals) if curved else None,
         **joined,
     )
     return dots, tuple(_marked(parts, dots.shade, palette))

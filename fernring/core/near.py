@@ -2,8 +2,10 @@
 
 from bisect import insort
 from dataclasses import dataclass
-from math import gcd, inf, pi, sin, sqrt
+from math import gcd, inf, sin, sqrt
+from operator import attrgetter
 
+from .geometry.surface import Surface
 from .rows.layout import Halves
 from .rows.own import EvenRing
 from .rows.placed import PlacedRow, clearances
@@ -26,44 +28,55 @@ def neighbours(halves: Halves, rows: tuple[PlacedRow, ...]) -> tuple[Near | None
 
     Where what is there repeats with the sectors, one of them suffices.
     """
+    seen = {"front": _Seen(halves.front.surface), "back": _Seen(halves.back.surface if halves.back else None)}
     found: list[Near | None] = []
-    seen: dict[str, list[PlacedRow]] = {"front": [], "back": []}
-    orders = {"front": 0, "back": 0}
-    even = halves.front.surface.even
     for row in rows:
-        plain = even and row.walks is None
-        sector = max(1, row.n // max(gcd(orders[row.half], row.order), 1)) if plain else row.n
-        found.append(_nearest(row, seen[row.half], sector) if row.n else None)
+        found.append(seen[row.half].nearest(row) if row.n else None)
         for part in row.both:
             if part.n:
-                insort(seen[part.half], part, key=_outermost_first)
-                orders[part.half] = gcd(orders[part.half], part.order)
+                seen[part.half].add(part)
     return tuple(found)
 
 
-def _outermost_first(row: PlacedRow) -> float:
-    return -row.outer
+class _Seen:
+    """The rows so far on one half, from the innermost out; how often they repeat, and their largest radius (mm)."""
 
+    def __init__(self, surface: Surface | None) -> None:
+        self.surface = surface
+        self.rows: list[PlacedRow] = []
+        self.order = 0
+        self.thick = 0.0
 
-def _nearest(row: PlacedRow, others: list[PlacedRow], sector: int) -> Near | None:
-    """Smallest clear distance in space from the row's first `sector` own dots to what lies there.
+    def add(self, row: PlacedRow) -> None:
+        insort(self.rows, row, key=attrgetter("outer"))
+        self.order, self.thick = gcd(self.order, row.order), max(self.thick, row.thickest)
 
-    `others` come from the outermost in, and one whose band lies further off than the best so far ends the search.
-    """
-    best: Near | None = None
-    for other in others:
-        if best and (row.inner - other.outer) * 2 / pi >= best.clear:
-            break
-        clear, place, there = _between(row, other, sector)
-        if best is None or clear < best.clear:
-            best = Near(clear, place, other.index, there)
-    return best
+    def nearest(self, row: PlacedRow) -> Near | None:
+        """Smallest clear distance in space from the row's own dots to what lies there.
+
+        The rows are looked at from the outermost in; one whose band lies further off than the best so far ends the
+        search.
+        """
+        best, enough = None, inf
+        if self.surface is None:
+            return best
+        alike = self.surface.even and row.walks is None
+        sector = max(1, row.n // max(gcd(self.order, row.order), 1)) if alike else row.n
+        radii = row.thickest + self.thick
+        for other in reversed(self.rows):
+            if row.inner - other.outer >= enough:
+                break
+            clear, place, there = _between(row, other, sector)
+            if best is None or clear < best.clear:
+                best, enough = Near(clear, place, other.index, there), self.surface.under(clear + radii) - radii
+        return best
 
 
 def _between(row: PlacedRow, other: PlacedRow, sector: int) -> Hit:
     """Clear distance, place here and dot there of the nearest two."""
-    if row.ring and other.ring and len(other.ring.diameters) == 1:
-        return between_rings(row.ring, other.ring, sector)
+    one, ring = row.ring, other.ring
+    if one and ring and len(ring.diameters) == 1:
+        return between_rings(one, ring, sector)
     there = other.bodies
     clear = clearances(row, there, sector)
     at, disc = divmod(int(clear.argmin()), clear.shape[1])

@@ -30,15 +30,16 @@ class Totals:
 def add_up(laid: Laid) -> Totals:
     dots = laid.dots
     rings = [row.repeats for row in laid.rows if row.walk > 0 and row.n]
-    painted = dots.painted
-    diameters, counts = np.unique(np.round(2 * dots.radius[painted], 3), return_counts=True)
+    painted = np.flatnonzero(dots.painted)
+    sizes = np.bincount(np.rint(2000 * dots.radius[painted]).astype(int))
+    diameters = np.flatnonzero(sizes)
     return Totals(
-        dots=int(painted.sum()),
+        dots=len(painted),
         rows=sum(1 for row in laid.rows if row.n),
         edge=laid.edge,
         left=laid.left,
         symmetry=gcd(*rings) if rings else 1,
-        sizes=tuple(zip(diameters[::-1].tolist(), counts[::-1].tolist(), strict=True)),
+        sizes=tuple(zip((diameters[::-1] / 1000).tolist(), sizes[diameters][::-1].tolist(), strict=True)),
         shades=tuple(np.bincount(dots.shade[painted], minlength=len(laid.shades)).tolist()),
         marks=len(laid.shapes),
         swept=sum(marked.mark.area for marked in laid.shapes),

@@ -1,14 +1,17 @@
 """A plan as JSON columns, for the screen. Positions are rounded to 0.0001 mm."""
 
+from functools import lru_cache
 from math import degrees, inf
 from typing import Any
 
 import numpy as np
 import orjson
 
+from ..core.document.blank import Blank
+from ..core.ground.ground import ground
 from ..core.ground.section import poles, section, span
 from ..core.ground.words import size
-from ..core.guides.lines import GuideLine, guide_lines
+from ..core.guides.lines import Net, guide_lines, net
 from ..core.laid import Laid
 from ..core.plan import Plan
 
@@ -16,7 +19,7 @@ _OPTIONS = orjson.OPT_SERIALIZE_NUMPY
 
 
 def plan_bytes(plan: Plan) -> bytes:
-    """The whole plan. Arrays go out as columns; `z` is left out when the blank is flat."""
+    """The whole plan. Arrays go out as columns; `z`, the normals and `walk` are left out when the blank is flat."""
     return orjson.dumps(plan_object(plan), option=_OPTIONS)
 
 
@@ -25,35 +28,36 @@ def plan_object(plan: Plan) -> dict[str, Any]:
     return {
         "rim": laid.ground.surface.rim,
         "limit": laid.ground.limit,
-        "blank": _blank(laid),
+        "blank": _blank(laid.piece.blank),
         "rows": [_row(laid, index) for index in range(len(laid.rows))],
         "shades": [{"name": s.name, "colour": s.colour, "finish": s.finish} for s in laid.shades],
         "ramps": laid.ramps,
         "dots": _dots(plan),
         "marks": _marks(laid),
-        "guides": _guides(guide_lines(laid.piece, laid.ground, laid.rows)),
+        "guides": _guides(net(laid.piece, laid.rows)),
         "verdicts": [vars(verdict) | {"remedies": _remedies(verdict)} for verdict in plan.verdicts],
         "totals": vars(plan.totals),
     }
 
 
-def _blank(laid: Laid) -> dict[str, Any]:
-    """Outline and border line in plan, and the surface seen from the side."""
-    ground = laid.ground
-    cut = section(laid.piece.blank, ground)
-    top, low = poles(ground) if ground.back is not None else (0.0, 0.0)
+@lru_cache(maxsize=32)
+def _blank(blank: Blank) -> dict[str, Any]:
+    """Outline and border line in plan, and the surface seen from the side: the same in plan after plan."""
+    here = ground(blank)
+    cut = section(blank, here)
+    top, low = poles(here) if here.back is not None else (0.0, 0.0)
     return {
-        "words": size(laid.piece.blank),
-        "round": ground.round,
-        "span": span(ground),
-        "outline": _plane(_thinned(ground.outline, ground.round)),
-        "clear": [_plane(_thinned(part, ground.round)) for part in ground.clear],
+        "words": size(blank),
+        "round": here.round,
+        "span": span(here),
+        "outline": _plane(_thinned(here.outline, here.round)),
+        "clear": [_plane(_thinned(part, here.round)) for part in here.clear],
         "section": None if cut is None else _plane(cut),
-        "relief": laid.piece.blank.relief.kind,
-        "lie": float(np.degrees(ground.lie_rad)),
-        "closed": ground.back is not None,
+        "relief": blank.relief.kind,
+        "lie": float(np.degrees(here.lie_rad)),
+        "closed": here.back is not None,
         "middle": (top + low) / 2,
-        "half": [ground.surface.rim, ground.back.rim] if ground.back else [ground.surface.rim],
+        "half": [here.surface.rim, here.back.rim] if here.back else [here.surface.rim],
     }
 
 
@@ -82,8 +86,10 @@ def _plane(points: np.ndarray) -> dict[str, Any]:
     return {"x": np.ascontiguousarray(x), "y": np.ascontiguousarray(y)}
 
 
-def _guides(lines: list[GuideLine]) -> list[dict[str, Any]]:
+@lru_cache(maxsize=32)
+def _guides(drawn: Net) -> list[dict[str, Any]]:
     """All points are rounded together; each line is a stretch of them."""
+    lines = guide_lines(drawn)
     points = np.concatenate([np.empty((0, 3)), *(line.points for line in lines)])
     x, y, z = np.ascontiguousarray(np.round(points, 3).T)
     found, begin = [], 0
@@ -143,9 +149,9 @@ def _dots(plan: Plan) -> dict[str, Any]:
         "hand": dots.hand,
         "trim": dots.trim,
         "below": dots.below,
-        "walk": np.round(dots.walk, 4),
     }
     if dots.normal is None:
         return columns
     nx, ny, nz = (np.ascontiguousarray(column) for column in np.round(dots.normal.T, 5))
-    return columns | {"z": np.round(dots.z, 4), "nx": nx, "ny": ny, "nz": nz}
+    walk, z = np.round(dots.walk, 4), np.round(dots.z, 4)
+    return columns | {"walk": walk, "z": z, "nx": nx, "ny": ny, "nz": nz}

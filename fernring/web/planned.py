@@ -41,6 +41,9 @@ class ShadeAnswer(BaseModel):
 
 
 class DotColumns(BaseModel):
+    """Lengths in mm. On a flat blank `z` is nought, `walk` the distance in plan, and the normals (`nx`, `ny`, `nz`)
+    point straight up: there they are left out."""
+
     x: list[float]
     y: list[float]
     z: list[float] | None = None
@@ -52,7 +55,7 @@ class DotColumns(BaseModel):
     hand: list[int]
     trim: list[int]
     below: list[int]
-    walk: list[float]
+    walk: list[float] | None = None
     nx: list[float] | None = None
     ny: list[float] | None = None
     nz: list[float] | None = None

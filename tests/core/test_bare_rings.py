@@ -1,6 +1,6 @@
 """Bare rings: reckoned together they are what each is alone, and their nearest dots are those of a plain search."""
 
-from math import pi
+from math import pi, sin
 
 import numpy as np
 from hypothesis import given, settings
@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 from fernring.core.advice.crowd import crowded
 from fernring.core.block import COLUMNS, rings_block, row_block
 from fernring.core.colour.shades import Palette
+from fernring.core.document.piece import Piece
 from fernring.core.dots import parts_of
 from fernring.core.geometry.flipped import Flipped
 from fernring.core.geometry.lathe import HalfEgg, Plate
@@ -38,6 +39,10 @@ def rings(draw: st.DrawFn, surface: Surface, most_sizes: int = 3) -> EvenRing:
     return EvenRing(surface.circle(draw(st.floats(0.5, 40))), draw(st.floats(-7, 7)), n, tuple(sizes))
 
 
+def at(walk: float) -> dict[str, object]:
+    return {"kind": "walk", "walk": float(walk)}
+
+
 class BareRingsTest(FernTestCase):
     @given(data=st.data())
     @settings(max_examples=60, deadline=None)
@@ -50,8 +55,8 @@ class BareRingsTest(FernTestCase):
         for ring, walk in zip(several, walks, strict=True):
             angles = ring.first_rad + np.arange(ring.n) * (2 * pi / ring.n)
             alone = dots_at(surface, walk, ring.diameters, angles)
-            for name in ("angle_rad", "x", "y", "z", "radius", "member"):
-                together = getattr(found, name)[begin : begin + ring.n]
+            for name, column in zip(("angle_rad", "x", "y", "z", "radius"), found[1:], strict=True):
+                together = column[begin : begin + ring.n]
                 self.assertLess(float(np.abs(together - getattr(alone, name)).max()), 1e-9, name)
             begin += ring.n
 
@@ -113,10 +118,21 @@ class KnownClearTest(FernTestCase):
 
     def test_a_boundary_row_asks_for_the_safe_gap_of_rows_that_nest_past_it(self) -> None:
         half = {"kind": "per_segment", "repeats": 1, "segments": 2}
-        edge = row(
-            "edge", 2.0, boundary=True, count=half, start={"kind": "on lines"}, distance={"kind": "walk", "walk": 3.7}
-        )
+        edge = row("edge", 2.0, boundary=True, count=half, start={"kind": "on lines"}, distance=at(3.7))
         sample = piece(edge, row("in", 1.0, gap=0.0, start={"kind": "on lines"}), safe_gap=0.5)
         found = crowded(lay(sample))
         self.assertEqual(len(found.i), 6)
         self.assertLess(abs(float(found.clear.min()) - 0.27), 0.01)
+
+    def test_on_a_ball_large_dots_are_nearer_than_their_walks_let_think(self) -> None:
+        """Where arcs bulge, the search for a row's nearest dot goes on further in than on a plane."""
+        once = {"count": {"kind": "absolute", "repeats": 1}}
+        inner = row("inner", 16.3, start={"kind": "on lines"}, distance=at(10), **once)
+        small = row("small", 2.0, start={"kind": "angle", "degrees": 18.2}, distance=at(20), **once)
+        outer = row("outer", 16.3, start={"kind": "on lines"}, distance=at(26.8), **once)
+        given = piece(inner, small, outer).model_dump(mode="json")
+        given["blank"] |= {"outline": {"kind": "round", "diameter": 60}, "relief": {"kind": "ball"}, "border": 0}
+        found = lay(Piece.model_validate(given))
+        near = found.near[2]
+        self.assertEqual(near.other_row if near else None, 0)
+        self.assert_mm(near.clear if near else 0.0, 60 * sin(16.8 / 60) - 16.3, 1e-9)

@@ -17,10 +17,10 @@ from fernring.core.geometry.surface import Surface
 from fernring.core.geometry.vault import Vault
 from fernring.core.ground.ground import ground
 from fernring.core.ground.report import most_repeats, report
-from fernring.core.guides.lines import guide_lines
+from fernring.core.guides.lines import guide_lines, net
 from fernring.core.plan import lay, plan
 from fernring.core.rows.hoop import RoundHoop, hoop_on
-from fernring.core.rows.spacing import spacing_named
+from fernring.core.rows.spacing import SPACINGS
 from fernring.core.starting.compose import compose
 from fernring.core.starting.recipe import recipes
 from tests import samples
@@ -159,7 +159,7 @@ class CapacityTest(FernTestCase):
 
     def test_on_an_even_surface_the_chain_finds_the_closed_form(self) -> None:
         surface, sizes, repeats = SURFACES["dome"], [4.0, 1.5, 1.5], 8
-        hoop = RoundHoop(surface, spacing_named("equal gaps"))
+        hoop = RoundHoop(surface, SPACINGS["equal gaps"])
         sums = np.resize(np.array([2.75, 1.5, 2.75]), 24)
         _, gap = closed_chain(
             lambda a: np.stack(surface.points(np.full(len(a), 25.0), a), axis=1), np.arange(24) * 2 * np.pi / 24, sums
@@ -172,7 +172,7 @@ class GuideTest(FernTestCase):
         piece = bare(name, rows=(samples.row("r", 3.0, distance={"kind": "walk", "walk": 30}),), guides=guides)
         laid = lay(piece)
         found: dict[str, list[Any]] = {}
-        for line in guide_lines(piece, laid.ground, laid.rows):
+        for line in guide_lines(net(piece, laid.rows)):
             found.setdefault(line.kind, []).append(line)
         return found
 

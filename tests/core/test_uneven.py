@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 
 from fernring.core.geometry import ring, uneven
 from fernring.core.geometry.bisect import bisect
-from fernring.core.rows.spacing import EqualAngles, EqualGaps, spacing_named
+from fernring.core.rows.spacing import SPACINGS, EqualAngles, EqualGaps
 from tests.assertions import FernTestCase
 
 patterns = st.lists(st.sampled_from((1.0, 1.5, 2.6, 4.0, 6.8)), min_size=1, max_size=4)
@@ -34,7 +34,7 @@ class UnevenTest(FernTestCase):
 
     @given(patterns, st.integers(3, 24), st.floats(30, 200), st.sampled_from(("equal gaps", "equal angles")))
     def test_growth_leaves_exactly_the_gap(self, sizes: list[float], n: int, reach: float, name: str) -> None:
-        spacing = spacing_named(name)
+        spacing = SPACINGS[name]
         factor = spacing.growth(reach, sizes, n, 0.4)
         if factor > 0:
             self.assert_mm(spacing.clear(reach, [factor * size for size in sizes], n), 0.4, 1e-6)

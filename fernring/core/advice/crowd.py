@@ -18,6 +18,7 @@ ROLLED = 1e-4  # a walk on a relief is solved to this much (mm)
 RINGS, PETALS, SWEPT, OTHERS = range(4)
 
 Index = NDArray[np.intp]
+Mask = NDArray[np.bool_]
 
 
 @dataclass(frozen=True)
@@ -67,25 +68,42 @@ def crowded(laid: Laid) -> Crowd:
     A row's gap counts between its own dots, and between a nested row and the rows before it; a walk's gap within its
     petal; for all other pairs the piece's safe gap. Stacked dots are looked at among those of their own level.
     """
-    return NOBODY if _rings_keep_clear(laid) else _searched(laid)
+    concerned = _concerned(laid)
+    return _searched(laid, concerned) if concerned.any() else NOBODY
 
 
-def _rings_keep_clear(laid: Laid) -> bool:
-    """Whether the piece is bare rings alone, and each is known to keep the gap in itself and to all before it."""
-    if laid.ground.back is not None or any(row.n and not row.ring for row in laid.rows):
+def _concerned(laid: Laid) -> Mask:
+    """The rows that have to be searched: those that may come too close to something, and those in reach of them."""
+    if laid.ground.back is not None:
+        return np.ones(len(laid.rows), bool)
+    least = laid.piece.safe_gap if any(row.boundary for row in laid.piece.rows) else 0.0
+    suspect = np.array([not _known_clear(laid, index, least) for index in range(len(laid.rows))], bool)
+    if not suspect.any():
+        return suspect
+    gap, thick = max(laid.piece.safe_gap, *(row.gap for row in laid.piece.rows)), max(row.thickest for row in laid.rows)
+    margin = laid.ground.surface.under(gap + 2 * thick) - 2 * thick
+    inner, outer = np.array([row.inner for row in laid.rows]), np.array([row.outer for row in laid.rows])
+    meets = (inner[:, None] <= outer[suspect] + margin) & (outer[:, None] >= inner[suspect] - margin)
+    return np.asarray(meets.any(axis=1))
+
+
+def _known_clear(laid: Laid, index: int, least: float) -> bool:
+    """Whether the row is a bare ring that is known to keep the gap in itself and to all rows before it.
+
+    Nested rows keep their own gap, but not to boundary rows: these ask for the `least`.
+    """
+    rule, row, near = laid.piece.rows[index], laid.rows[index], laid.near[index]
+    if not row.n:
+        return True
+    if row.ring is None or row.clear < rule.gap - TOLERANCE:
         return False
-    safe = laid.piece.safe_gap
-    least = safe if any(rule.boundary for rule in laid.piece.rows) else 0.0
-    for rule, row, near in zip(laid.piece.rows, laid.rows, laid.near, strict=True):
-        wanted = max(rule.gap, least) if nests(rule) else safe
-        if row.n and (row.clear < rule.gap - TOLERANCE or (near and near.clear < wanted - TOLERANCE)):
-            return False
-    return True
+    wanted = max(rule.gap, least) if nests(rule) else laid.piece.safe_gap
+    return near is None or near.clear >= wanted - TOLERANCE
 
 
-def _searched(laid: Laid) -> Crowd:
-    """All dots and marks put to one search."""
-    things = _things(laid)
+def _searched(laid: Laid, concerned: Mask) -> Crowd:
+    """All dots and marks of these rows put to one search."""
+    things = _things(laid, concerned)
     safe = laid.piece.safe_gap
     rows = laid.piece.rows
     gaps = np.array([row.gap for row in rows] or [0.0])
@@ -112,9 +130,10 @@ def _searched(laid: Laid) -> Crowd:
     return _together([*found, *_stacked(laid)])
 
 
-def _things(laid: Laid) -> _Things:
+def _things(laid: Laid, concerned: Mask) -> _Things:
     dots = laid.dots
-    low = np.flatnonzero(dots.level == 1)
+    low = np.flatnonzero((dots.level == 1) & concerned[dots.row])
+    shapes = [shape for shape in laid.shapes if concerned[shape.row]]
     host = _hosts(laid)
     own = np.full(len(low), np.inf)
     for index, row in enumerate(laid.piece.rows):
@@ -122,20 +141,20 @@ def _things(laid: Laid) -> _Things:
             gaps = np.array([getattr(trim, "gap", 0.0) for trim in trims_of(row.trims)])
             grown = (dots.row[low] == index) & (dots.trim[low] >= 0)
             own[grown] = gaps[dots.trim[low][grown]]
-    sizes = [len(shape.mark.girth) for shape in laid.shapes]
-    spine = np.concatenate([shape.mark.spine for shape in laid.shapes]) if sizes else np.empty((0, 2))
+    sizes = [len(shape.mark.girth) for shape in shapes]
+    spine = np.concatenate([shape.mark.spine for shape in shapes]) if sizes else np.empty((0, 2))
 
     def each(values: list[int] | list[float]) -> Index:
         return np.repeat(np.array(values, dtype=np.intp if not values or isinstance(values[0], int) else float), sizes)
 
-    start = each([shape.dot for shape in laid.shapes])
+    start = each([shape.dot for shape in shapes])
     return _Things(
         np.concatenate((dots.x[low], spine[:, 0])),
         np.concatenate((dots.y[low], spine[:, 1])),
-        np.concatenate((dots.z[low], each([float(shape.mark.z) for shape in laid.shapes]))),
-        np.concatenate((dots.radius[low], *(shape.mark.girth for shape in laid.shapes))),
+        np.concatenate((dots.z[low], each([float(shape.mark.z) for shape in shapes]))),
+        np.concatenate((dots.radius[low], *(shape.mark.girth for shape in shapes))),
         np.concatenate((low, start)),
-        np.concatenate((dots.row[low].astype(np.intp), each([shape.row for shape in laid.shapes]))),
+        np.concatenate((dots.row[low].astype(np.intp), each([shape.row for shape in shapes]))),
         np.concatenate((host[low], host[start] if sizes else start)),
         np.concatenate((dots.trim[low].astype(np.intp), np.full(len(start), len(laid.rows), np.intp))),
         np.concatenate((np.full(len(low), -1, np.intp), each(list(range(len(sizes)))))),

@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from ..guides.lines import guide_lines
+from ..guides.lines import guide_lines, net
 from ..guides.markers import markers
 from ..guides.showing import bare_length
 from ..laid import Laid
@@ -20,7 +20,7 @@ def guide_verdicts(laid: Laid) -> Iterator[Verdict]:
     marker = next(one for one in offered if one.name == chosen)
     if not marker.stays:
         return
-    bare = sum(bare_length(line, laid.dots) for line in guide_lines(laid.piece, laid.ground, laid.rows))
+    bare = sum(bare_length(line, laid.dots) for line in guide_lines(net(laid.piece, laid.rows)))
     if bare < WORTH_SAYING:
         return
     better = [one for one in offered if one.suits and not one.stays][:1]

@@ -22,12 +22,12 @@ OFFERED = 2
 
 def shade_verdicts(laid: Laid) -> Iterator[Verdict]:
     """Rows hard to tell from the base, from the row before, or whose own turns look alike."""
-    used = [_used(laid, index) for index in range(len(laid.rows))]
-    if not any(used):
-        return
     colours = (*(shade.colour for shade in laid.shades), laid.piece.blank.base.colour)
     apart = _apart(colours, colours)
     stacked = _stacked(laid)
+    if not stacked and float((apart + np.diag([np.inf] * len(colours))).min()) >= FROM_BASE:
+        return
+    used = [_used(laid, index) for index in range(len(laid.rows))]
     yield from _against_base(laid, used, apart)
     rows = [index for index, shades in enumerate(used) if shades]
     for before, index in pairwise(rows):
@@ -48,8 +48,10 @@ def _stacked(laid: Laid) -> dict[int, list[tuple[int, int]]]:
     dots = laid.dots
     high = np.flatnonzero(dots.level > 1)
     found: dict[int, list[tuple[int, int]]] = {}
+    if not len(high):
+        return found
     stacks = np.stack((dots.row[high], dots.shade[dots.below[high]], dots.shade[high]), axis=1)
-    for row, below, above in np.unique(stacks, axis=0).tolist() if len(high) else ():
+    for row, below, above in np.unique(stacks, axis=0).tolist():
         found.setdefault(row, []).append((below, above))
     return found
 

@@ -13,10 +13,11 @@ def tool_verdicts(laid: Laid) -> Iterator[Verdict]:
     """Every pattern member whose diameter is not among the measured dots of the kit, to within 0.05 mm."""
     tools = {tool.id: tool for tool in laid.piece.tools}
     sizes = kit_sizes(laid.piece.tools)
+    kit = tuple(size.diameter for size in sizes)
     for index, (row, placed) in enumerate(zip(laid.piece.rows, laid.rows, strict=True)):
         for k, diameter in enumerate(placed.diameters if placed.n and row.track.kind != "gaps" else ()):
             named = tools.get(row.pattern[k].tool or "") if row.fit != "size" else None
-            makes = named.dots if named else [size.diameter for size in sizes]
+            makes = named.dots if named else kit
             if any(abs(diameter - made) <= SAME for made in makes):
                 continue
             miss = f"{named.name} was not measured at" if named else "no tool of the piece makes a dot of"

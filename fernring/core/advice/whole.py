@@ -3,6 +3,7 @@
 from collections.abc import Iterator
 from itertools import pairwise
 from math import pi
+from statistics import median
 
 import numpy as np
 
@@ -27,7 +28,7 @@ def _bare_rings(laid: Laid) -> Iterator[Verdict]:
     rings = [(k, row) for k, row in enumerate(laid.rows) if row.n and row.half == "front" and row.repeats > 2]
     ordered = sorted(rings, key=lambda entry: entry[1].inner)
     reach = -np.inf
-    usual = float(np.median([row.gap for row in laid.piece.rows])) if laid.piece.rows else 0.0
+    usual = median(row.gap for row in laid.piece.rows) if laid.piece.rows else 0.0
     for (before, inside), (index, outside) in pairwise(ordered):
         reach = max(reach, inside.outer)
         wide = outside.inner - reach

@@ -13,7 +13,7 @@ from ..geometry.surface import Array, Plane
 from ..rows.hoop import Hoop, RoundHoop, hoop_on
 from ..rows.layout import Halves
 from ..rows.placed import PlacedRow
-from ..rows.spacing import spacing_named
+from ..rows.spacing import SPACINGS
 from .ground import Ground
 from .outlines import bare_corners, centre_place
 
@@ -108,7 +108,7 @@ def _rings(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], marks: lis
         context = halves.of(placed.half)
         if row.track.kind != "ring" or not placed.n or context is None:
             continue
-        flat = RoundHoop(Plane(context.surface.rim), spacing_named(row.spacing))
+        flat = RoundHoop(Plane(context.surface.rim), SPACINGS[row.spacing])
         sizes, first = placed.diameters, placed.first_rad
         true = most_repeats(hoop_on(context.surface, row.spacing), placed.walk, sizes, row.gap, first)
         promised = most_repeats(flat, placed.walk, sizes, row.gap, first)

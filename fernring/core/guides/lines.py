@@ -2,11 +2,14 @@
 
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
+from functools import lru_cache
 from math import pi, radians
-from typing import Literal
+from typing import Literal, NamedTuple
 
 import numpy as np
 
+from ..document.blank import Blank
+from ..document.guides import Guides
 from ..document.piece import Piece
 from ..geometry.even import Curve
 from ..geometry.frames import lifted
@@ -14,7 +17,7 @@ from ..geometry.outline.polygon import contains
 from ..geometry.outline.rays import ray_lengths
 from ..geometry.runs import round_runs
 from ..geometry.surface import Array, Plane, Surface
-from ..ground.ground import Ground
+from ..ground.ground import Ground, ground
 from ..rows.layout import guide_walks
 from ..rows.placed import PlacedRow
 from .marks import edge_marks, ends, own_axes, rim_ticks
@@ -40,31 +43,51 @@ class GuideLine:
         return Curve(self.points, self.closed)
 
 
-def guide_lines(piece: Piece, ground: Ground, rows: tuple[PlacedRow, ...]) -> list[GuideLine]:
-    """All guides, in the order they are drawn. On a ball or egg spokes and circles are drawn on both halves."""
+class Net(NamedTuple):
+    """All that the guide lines of a piece depend on; `at` are the walks of the rows that a circle is drawn through."""
+
+    blank: Blank
+    guides: Guides
+    segments: int
+    turn: float
+    at: tuple[float, ...] = ()
+
+
+def net(piece: Piece, rows: tuple[PlacedRow, ...]) -> Net:
+    placed = {row.id: one for row, one in zip(piece.rows, rows, strict=True)} if piece.guides.at_rows else {}
+    at = (placed[ident] for ident in piece.guides.at_rows)
+    walks = tuple(row.walk for row in at if row.n and row.walk > 0)
+    return Net(piece.blank, piece.guides, piece.segments, piece.turn, walks)
+
+
+@lru_cache(maxsize=64)
+def guide_lines(drawn: Net) -> tuple[GuideLine, ...]:
+    """All guides, in the order they are drawn. On a ball or egg spokes and circles are drawn on both halves.
+
+    They stay the same in plan after plan; nobody may write to their points.
+    """
+    here = ground(drawn.blank)
     found: list[GuideLine] = []
-    for surface in (ground.surface, *((ground.back,) if ground.back else ())):
-        found += _spokes(ground, surface, np.radians(drawn_spokes(piece)))
-        for walk, label in _walks(piece, ground.surface.rim, rows):
+    for surface in (here.surface, *((here.back,) if here.back else ())):
+        found += _spokes(here, surface, np.radians(drawn_spokes(drawn)))
+        for walk, label in _walks(drawn, here.surface.rim):
             if walk <= surface.rim + TOLERANCE:
-                found += _circle(ground, surface, walk, label)
-    return found + list(_others(piece, ground))
+                found += _circle(here, surface, walk, label)
+    return (*found, *_others(drawn, here))
 
 
-def drawn_spokes(piece: Piece) -> list[float]:
+def drawn_spokes(drawn: Net) -> list[float]:
     """Angles (degrees) of the spokes that are drawn."""
-    n = piece.segments
-    every = {"all": 1, "every second": 2, "first cross": max(n // 4, 1), "none": 0}[piece.guides.spokes]
-    return [(piece.turn + k * 360 / n) % 360 for k in range(0, n, every)] if every else []
+    n = drawn.segments
+    every = {"all": 1, "every second": 2, "first cross": max(n // 4, 1), "none": 0}[drawn.guides.spokes]
+    return [(drawn.turn + k * 360 / n) % 360 for k in range(0, n, every)] if every else []
 
 
-def _walks(piece: Piece, rim: float, rows: tuple[PlacedRow, ...]) -> Iterator[tuple[float, str]]:
-    for walk in guide_walks(piece.guides, rim).values():
+def _walks(drawn: Net, rim: float) -> Iterator[tuple[float, str]]:
+    for walk in guide_walks(drawn.guides, rim).values():
         yield walk, f"{walk:g}"
-    at = {row.id: placed for row, placed in zip(piece.rows, rows, strict=True)}
-    for ident in piece.guides.at_rows:
-        if at[ident].n and at[ident].walk > 0:
-            yield at[ident].walk, f"{at[ident].walk:.2f}"
+    for walk in drawn.at:
+        yield walk, f"{walk:.2f}"
 
 
 def _spokes(ground: Ground, surface: Surface, angle: Array) -> list[GuideLine]:
@@ -95,10 +118,10 @@ def _circle(ground: Ground, surface: Surface, walk: float, label: str) -> Iterab
     return [GuideLine("circle", label, points[run]) for run in round_runs(inside[:-1]) if len(run) > 1]
 
 
-def _others(piece: Piece, ground: Ground) -> Iterator[GuideLine]:
-    guides, surface = piece.guides, ground.surface
+def _others(drawn: Net, ground: Ground) -> Iterator[GuideLine]:
+    guides, surface = drawn.guides, ground.surface
     if guides.midlines or guides.diagonals:
-        midlines, diagonals = own_axes(piece.blank, ground.outline, ground.lie_rad)
+        midlines, diagonals = own_axes(drawn.blank, ground.outline, ground.lie_rad)
         for kind, wanted, lines in (("midline", guides.midlines, midlines), ("diagonal", guides.diagonals, diagonals)):
             for line in lines if wanted else ():
                 yield GuideLine(kind, "", _lifted(surface, line))  # type: ignore[arg-type]
@@ -108,7 +131,7 @@ def _others(piece: Piece, ground: Ground) -> Iterator[GuideLine]:
     for mark in edge_marks(ground.outline, guides.edge_parts) if guides.edge_parts and ground.back is None else ():
         yield GuideLine("edge mark", "", _lifted(surface, mark))
     if guides.rim_ticks and ground.round:
-        for mark in rim_ticks(surface, guides.rim_ticks, radians(piece.turn)):
+        for mark in rim_ticks(surface, guides.rim_ticks, radians(drawn.turn)):
             yield GuideLine("tick", "", mark)
 
 

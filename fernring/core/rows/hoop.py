@@ -14,7 +14,7 @@ from ..geometry.chain import closed_chain
 from ..geometry.root import root
 from ..geometry.surface import Array, Surface
 from ..geometry.uneven import pair_sums
-from .spacing import Spacing, spacing_named
+from .spacing import SPACINGS, Spacing
 
 Sizes = Sequence[float]
 
@@ -91,5 +91,5 @@ class SpaceHoop:
 
 def hoop_on(surface: Surface, spacing: str) -> Hoop:
     if surface.even:
-        return RoundHoop(surface, spacing_named(spacing))
+        return RoundHoop(surface, SPACINGS[spacing])
     return SpaceHoop(surface, spacing == "equal gaps")

@@ -61,34 +61,36 @@ class EvenRing:
 
     @cached_property
     def dots(self) -> DotsAt:
-        return rings_at((self,))
+        place, angle, x, y, z, radius = rings_at((self,))
+        return DotsAt(angle, x, y, z, radius, place % len(self.diameters))
 
 
 OwnDots = DotsAt | EvenRing
 
 
-def rings_at(rings: Sequence[EvenRing]) -> DotsAt:
-    """The dots of several rings, one ring after the other."""
-    counts = [ring.n for ring in rings]
-    place = places(counts)
-    numbers = [(ring.first_rad, ring.pitch_rad, ring.circle.reach, ring.circle.side, ring.circle.z) for ring in rings]
-    first, pitch, reach, side, z = np.repeat(np.array(numbers).T, counts, axis=1)
+def rings_at(rings: Sequence[EvenRing]) -> tuple[Whole, Array, Array, Array, Array, Array]:
+    """Place, angle (rad), x, y, z and radius of the dots of several rings, one ring after the other."""
+    counts = np.array([ring.n for ring in rings])
+    ends = counts.cumsum()
+    place = np.arange(ends[-1]) - (ends - counts).repeat(counts)
+    numbers = [
+        [ring.first_rad for ring in rings],
+        [ring.pitch_rad for ring in rings],
+        [ring.circle.side * ring.circle.reach for ring in rings],
+        [-ring.circle.reach for ring in rings],
+        [ring.circle.z for ring in rings],
+    ]
+    first, pitch, right, up, z = np.array(numbers).repeat(counts, axis=1)
     angle = first + place * pitch
     radius = in_turn([ring.diameters for ring in rings], counts, place) / 2
-    member = in_turn([range(len(ring.diameters)) for ring in rings], counts, place)
-    return DotsAt(angle, side * reach * np.sin(angle), -reach * np.cos(angle), z, radius, member)
+    return place, angle, right * np.sin(angle), up * np.cos(angle), z, radius
 
 
-def places(counts: Sequence[int]) -> Whole:
-    """0, 1, 2 ... for each of these counts, one after the other."""
-    ends = np.cumsum(counts)
-    return np.arange(ends[-1]) - np.repeat(ends - counts, counts)
-
-
-def in_turn(tables: Sequence[Sequence[Any]], counts: Sequence[int], place: Whole) -> NDArray[Any]:
-    """For each place a value of its stretch's table, whose values take turns along it."""
-    sizes = np.array([len(table) for table in tables])
-    if (sizes == 1).all():
-        return np.repeat(np.concatenate(tables), counts)
-    begin = np.repeat(np.cumsum(sizes) - sizes, counts)
-    return np.asarray(np.concatenate(tables)[begin + place % np.repeat(sizes, counts)])
+def in_turn(tables: Sequence[Sequence[Any]], counts: Whole, place: Whole) -> NDArray[Any]:
+    """For each place a value of its stretch's table, whose values take turns along it; `counts` are the stretches."""
+    values, sizes = np.array([value for table in tables for value in table]), [len(table) for table in tables]
+    if len(values) == len(tables):
+        return values.repeat(counts)
+    each = np.array(sizes)
+    begin = (each.cumsum() - each).repeat(counts)
+    return np.asarray(values[begin + place % each.repeat(counts)])

@@ -118,7 +118,7 @@ class PlacedRow:
     @property
     def ring(self) -> EvenRing | None:
         """The row as a bare ring of dots at equal angles, if it is nothing else."""
-        return self.own if isinstance(self.own, EvenRing) and not self.grown.any else None
+        return self.own if self.grown is NONE and isinstance(self.own, EvenRing) else None
 
     @cached_property
     def bodies(self) -> Bodies:
@@ -139,21 +139,21 @@ class PlacedRow:
     @cached_property
     def inner(self) -> float:
         """Walk distance of the innermost painted edge (negative across the centre)."""
-        if self.walks is None and not self.grown.any:
+        if self.grown is NONE and self.own.walks is None:
             return self.walk - max(self.diameters) / 2
         return min(float((self.walk_each - self.radius).min(initial=inf)), self.grown.inner)
 
     @cached_property
     def outer(self) -> float:
         """Walk distance of the outermost painted edge."""
-        if self.walks is None and not self.grown.any:
+        if self.grown is NONE and self.own.walks is None:
             return self.walk + max(self.diameters) / 2
         return max(float((self.walk_each + self.radius).max(initial=-inf)), self.grown.outer)
 
-    @cached_property
+    @property
     def thickest(self) -> float:
         """Largest radius of anything in the row."""
-        if not self.grown.any:
+        if self.grown is NONE:
             return max(self.diameters) / 2
         return max(max(self.diameters) / 2, float(self.bodies.radius.max(initial=0.0)))
 
@@ -192,12 +192,12 @@ class PlacedRow:
         """Places of a ring, those left empty included."""
         return self.n if self.ring_rad is None else len(self.ring_rad)
 
-    @cached_property
+    @property
     def first_rad(self) -> float:
         """Angle of the first dot."""
         return self.own.first_rad if isinstance(self.own, EvenRing) else float(self.angle_rad[0])
 
-    @cached_property
+    @property
     def dip_rad(self) -> float:
         """Angle of the middle between the painted edges of the first two places."""
         if isinstance(self.own, EvenRing):

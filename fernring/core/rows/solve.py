@@ -10,7 +10,7 @@ from ..document.row import AtWalk, FromEdge, OnGuide, Row
 from .context import Context
 from .counts import repeats
 from .cut import cut
-from .fitting import MOST_DIAMETER, Ring, Sizes, fit_count, fit_distance, fit_size
+from .fitting import MOST_DIAMETER, Ring, Sizes, fit_count, fit_distance, fit_size, times
 from .grouped import grouped
 from .groups import width
 from .own import EvenRing, OwnDots, dots_at
@@ -51,7 +51,7 @@ def _ring(row: Row, index: int, context: Context) -> PlacedRow:
     if n < 1 or not wide or min(wide) <= 0:
         return nothing(index, max(n, 0), row.sizes, _finite(ring.walk), _why(row, context))
     walk, slipped = ring.settle(wide, n)
-    sizes = tuple(m.diameter * w / f for m, w, f in zip(row.pattern, wide, asked, strict=True))
+    sizes = times(row.sizes, wide[0] / asked[0]) if row.fit == "size" else row.sizes
     free = row.fit is None and ring.walk is not None
     if not isfinite(walk) or (context.passed(walk, max(sizes)) > EPSILON and not free):
         return nothing(index, n, sizes, _finite(walk), _why(row, context))

@@ -97,8 +97,7 @@ class EqualGaps:
         return np.asarray((np.arange(repeats)[:, None] * (2 * pi / repeats) + once).ravel())
 
 
-def spacing_named(name: str) -> Spacing:
-    return EqualGaps() if name == "equal gaps" else EqualAngles()
+SPACINGS: dict[str, Spacing] = {"equal angles": EqualAngles(), "equal gaps": EqualGaps()}
 
 
 def _pairs(diameters: Sizes, n: int) -> list[tuple[int, float]]:

@@ -1,6 +1,6 @@
 """The full-size guide: spokes, circles, border and dots, laid on the blank and pricked or traced through."""
 
-from ...core.guides.lines import GuideLine, guide_lines
+from ...core.guides.lines import GuideLine, guide_lines, net
 from ...core.laid import Laid
 from ..drawing import Circle, Line, Outlines, Path, Primitive, Stroke, Text, crosses
 from .sheet import Choice, Sheet, around, edge_of, front_dots, front_marks, rows_of
@@ -18,7 +18,7 @@ def guide(laid: Laid, choice: Choice) -> Sheet:
     primitives.append(edge_of(laid))
     if choice.border:
         primitives += border_lines(laid)
-    for line in guide_lines(laid.piece, ground, laid.rows):
+    for line in guide_lines(net(laid.piece, laid.rows)):
         if (choice.spokes if line.kind == "spoke" else choice.circles) and line.points[:, 2].mean() >= -1e-9:
             primitives += _line(line)
     primitives += [Line(-3, 0, 3, 0, "plain"), Line(0, -3, 0, 3, "plain")]

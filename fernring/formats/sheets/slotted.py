@@ -11,7 +11,7 @@ import numpy as np
 from ...core.geometry.outline.rays import ray_lengths
 from ...core.geometry.surface import Array
 from ...core.geometry.turn import turned_places
-from ...core.guides.lines import guide_lines
+from ...core.guides.lines import guide_lines, net
 from ...core.laid import Laid
 from ..drawing import Circle, Path
 from .sheet import Choice, Sheet, around, edge_of
@@ -74,7 +74,7 @@ def _pins(laid: Laid) -> Iterator[Circle]:
 
 def _reaches(laid: Laid) -> list[float]:
     """Reach of every guide circle, or of every ring of dots when there is none."""
-    lines = guide_lines(laid.piece, laid.ground, laid.rows)
+    lines = guide_lines(net(laid.piece, laid.rows))
     drawn = [line.reach for line in lines if line.kind == "circle" and line.reach is not None]
     surface = laid.ground.surface
     if drawn or not surface.even:

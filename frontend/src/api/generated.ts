@@ -1426,7 +1426,11 @@ export interface components {
             /** Rise */
             rise: number;
         };
-        /** DotColumns */
+        /**
+         * DotColumns
+         * @description Lengths in mm. On a flat blank `z` is nought, `walk` the distance in plan, and the normals (`nx`, `ny`, `nz`)
+         *     point straight up: there they are left out.
+         */
         DotColumns: {
             /** Below */
             below: number[];
@@ -1451,7 +1455,7 @@ export interface components {
             /** Trim */
             trim: number[];
             /** Walk */
-            walk: number[];
+            walk?: number[] | null;
             /** X */
             x: number[];
             /** Y */

@@ -10,6 +10,7 @@ import { ToolsPart } from "../parts/ToolsPart";
 import { RowSheet } from "../sheet/RowSheet";
 import { shadeName, trimWord } from "../sheet/words";
 import { Spoke } from "../spoke/Spoke";
+import { walkOf } from "../spoke/walk";
 import { Stone } from "../stone/Stone";
 import { Lost } from "../studio/Lost";
 import { Shell } from "../studio/Shell";
@@ -180,7 +181,7 @@ function DotNote({ piece, plan, dot }: { piece: Piece; plan: Plan; dot: number }
       {spokenLength(2 * plan.dots.r[dot]!, units)},{" "}
       {trim < 0 ? tool : trimWord(flatTrims(row.trims as Trim[])[trim]!, units)},{" "}
       {trim < 0 ? shade && shadeName(shade, piece) : plan.shades[plan.dots.shade[dot]!]?.name},{" "}
-      {spokenLength(plan.dots.walk[dot]!, units, "distance")} from the centre, painted {plan.dots.hand[dot]! + 1} of{" "}
+      {spokenLength(walkOf(plan, dot), units, "distance")} from the centre, painted {plan.dots.hand[dot]! + 1} of{" "}
       {planned.painted}
     </span>
   );

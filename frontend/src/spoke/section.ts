@@ -1,5 +1,6 @@
 /** One segment cut from centre to edge: which dots stand in which lane, and how high. */
 import type { Piece, Plan } from "../api/types";
+import { walkOf } from "./walk";
 
 export type Lane = "on the lines" | "between";
 
@@ -36,7 +37,7 @@ export function domes(plan: Plan, piece: Piece, half: "front" | "back"): Dome[] 
       row: index,
       mark: row.mark,
       lane,
-      walk: plan.dots.walk[dot]!,
+      walk: walkOf(plan, dot),
       radius: plan.dots.r[dot]!,
       height: 2 * plan.dots.r[dot]! * share,
       lift: 0,
@@ -58,14 +59,15 @@ export function trimDomes(plan: Plan, piece: Piece, half: "front" | "back"): Dom
       if (dots.trim[dot]! < 0) continue;
       const [lane, aside] = cut(plan, dot, piece.turn, segment);
       if (aside > 0.45 * dots.r[dot]!) continue;
-      const key = `${lane} ${dots.walk[dot]!.toFixed(2)} ${dots.level[dot]}`;
+      const walk = walkOf(plan, dot);
+      const key = `${lane} ${walk.toFixed(2)} ${dots.level[dot]}`;
       if (found.has(key)) continue;
       const below = dots.level[dot]! > 1 ? 2 * dots.r[dots.below[dot]!]! * share * 0.8 : 0;
       found.set(key, {
         row: index,
         mark: row.mark,
         lane,
-        walk: dots.walk[dot]!,
+        walk,
         radius: dots.r[dot]!,
         height: 2 * dots.r[dot]! * share,
         lift: below * (dots.level[dot]! - 1),

@@ -12,7 +12,7 @@ from ...geometry.outline.polygon import area, turned
 from ...geometry.surface import Array
 from ...geometry.turn import turned_places
 from ..context import Context
-from ..grown import Finding, Grown, GrownDots, Mark, joined
+from ..grown import NONE, Finding, Grown, GrownDots, Mark, joined
 from ..own import Whole
 from ..placed import PlacedRow
 from .host import Around, Host
@@ -141,7 +141,7 @@ def grown(row: Row, placed: PlacedRow, context: Context) -> Grown:
     formed = [k for k, member in enumerate(row.pattern) if member.shaped]
     hosts = _hosts(row, placed) if row.trims else np.empty(0, np.intp)
     if not len(hosts) and not formed:
-        return Grown()
+        return NONE
     near = _near(row, placed, context)
     around = _around(placed, near, context)
     shaped = np.isin(placed.member, formed)
