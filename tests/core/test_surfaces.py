@@ -56,6 +56,14 @@ class SurfaceTest(FernTestCase):
                 reach = surface.reach(walk, angle)
                 few = np.concatenate([surface.walk_to(reach[k : k + 5], angle[k : k + 5]) for k in range(0, 60, 5)])
                 np.testing.assert_allclose(surface.walk_to(reach, angle)[:60], few, atol=1e-10)
+                far = np.linspace(0.5, 60, 61)
+                contacts = surface.contact_walk(angle - 0.2, *many, far)
+                each = [surface.contact_walk(angle[k] - 0.2, *many[:, k : k + 1], far[k]) for k in range(61)]
+                np.testing.assert_allclose(contacts, np.concatenate(each), atol=1e-7)
+                if surface.even:
+                    circles = [surface.circle(float(w)) for w in walk]
+                    np.testing.assert_allclose([circle.reach for circle in circles], reach, atol=1e-10)
+                    np.testing.assert_allclose([circle.z for circle in circles], many[2], atol=1e-10)
 
     def test_walk_undoes_reach(self) -> None:
         angle = np.linspace(0, 6, 40)

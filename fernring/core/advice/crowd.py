@@ -74,7 +74,7 @@ def crowded(laid: Laid) -> Crowd:
 
 def _concerned(laid: Laid) -> Mask:
     """The rows that have to be searched: those that may come too close to something, and those in reach of them."""
-    if laid.ground.back is not None:
+    if any(part.half == "back" for row in laid.rows for part in row.both):
         return np.ones(len(laid.rows), bool)
     least = laid.piece.safe_gap if any(row.boundary for row in laid.piece.rows) else 0.0
     suspect = np.array([not _known_clear(laid, index, least) for index in range(len(laid.rows))], bool)

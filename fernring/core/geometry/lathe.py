@@ -1,7 +1,7 @@
 """Surfaces of revolution with a profile of their own: the two halves of an egg, and a plate with a rim."""
 
 from bisect import bisect_right
-from math import asin, cos, hypot, inf, pi, sin
+from math import asin, atan2, cos, hypot, inf, nan, pi, sin, sqrt
 
 import numpy as np
 
@@ -118,16 +118,35 @@ class HalfEgg:
         Only points whose distance aside leaves room are followed.
         """
         sin_a, cos_a = np.sin(angle_rad), np.cos(angle_rad)
-        along, aside, up, far = np.broadcast_arrays(x * sin_a - y * cos_a, x * cos_a + y * sin_a, z, distance)
-        room = far * far - aside * aside
+        aside = x * cos_a + y * sin_a
+        along, up, room = np.broadcast_arrays(x * sin_a - y * cos_a, z, distance * distance - aside * aside)
+        if room.size <= FEW:
+            points = zip(along.ravel().tolist(), up.ravel().tolist(), room.ravel().tolist(), strict=True)
+            return np.array([self._beyond_at(*point) for point in points]).reshape(room.shape)
         found = np.full(room.shape, np.nan)
         meets = room >= 0
         if meets.any():
             found[meets] = self._beyond(along[meets], up[meets], room[meets])
         return found
 
+    def _beyond_at(self, along: float, up: float, room: float) -> float:
+        """Walk of the outer place of the meridian whose squared distance from (along, up) is `room`; NaN for none."""
+        if room < 0:
+            return nan
+        a, b = self.a, self.b
+        near = atan2(max(along, 0.0) * b, max(up, 1e-12) * a)
+        t = near + (sqrt(room) + 1e-9) / self._speed(near)
+        for _ in range(NEWTON):
+            sin_t, cos_t = sin(t), cos(t)
+            out, rise = a * sin_t - along, b * cos_t - up
+            miss = out * out + rise * rise - room
+            before, t = t, max(t - miss / max(2 * (out * a * cos_t - rise * b * sin_t), 1e-9), near)
+            if abs(t - before) < 1e-9:
+                break
+        return self._walk_to_t(t) if abs(miss) < 1e-7 * max(room, 1e-3) else nan
+
     def _beyond(self, along: Array, up: Array, room: Array) -> Array:
-        """Walk of the outer place of the meridian whose squared distance from (along, up) is `room`."""
+        """As _beyond_at, of many points at once."""
         a, b = self.a, self.b
         near = np.arctan2(np.maximum(along, 0) * b, np.maximum(up, 1e-12) * a)
         t = near + (np.sqrt(room) + 1e-9) / np.hypot(a * np.cos(near), b * np.sin(near))

@@ -22,8 +22,23 @@ def nest_walk(
     for row in sorted(placed, key=lambda row: row.outer, reverse=True):
         if row.outer - row.thickest + surface.under(row.thickest + widest) <= best:
             break
-        there = row.bodies
-        distance = radius[:, None] + there.radius + gap
-        walks = surface.contact_walk(angle_rad[:, None], there.x, there.y, there.z, distance)
+        x, y, z, there = _facing(row, angle_rad)
+        walks = surface.contact_walk(angle_rad[:, None], x, y, z, radius[:, None] + there + gap)
         best = float(np.fmax.reduce(walks, axis=None, initial=best))
     return best
+
+
+def _facing(row: PlacedRow, angle_rad: Array) -> tuple[Array, Array, Array, Array]:
+    """x, y, z and radius of what dots at these angles may touch first, to be broadcast with shape (n, 1).
+
+    Of a bare ring of equal dots that is the nearest in angle: distance grows with the turn between two dots, whatever
+    their walks, and so the largest walk at which they touch falls with it.
+    """
+    ring = row.ring
+    if ring is None or len(ring.diameters) > 1:
+        bodies = row.bodies
+        return bodies.x, bodies.y, bodies.z, bodies.radius
+    turn = np.rint((angle_rad - ring.first_rad) / ring.pitch_rad) * ring.pitch_rad + ring.first_rad
+    circle = ring.circle
+    x, y = circle.side * circle.reach * np.sin(turn), -circle.reach * np.cos(turn)
+    return x[:, None], y[:, None], np.array(circle.z), np.array(ring.diameters[0] / 2)
