@@ -89,6 +89,8 @@ class SlackTest(FernTestCase):
     def test_refusals_say_why(self) -> None:
         with self.assertRaisesRegex(FitError, "no nested row"):
             spread_slack(piece(row("a", 2.0, distance=AtWalk(walk=20))))
+        with self.assertRaisesRegex(FitError, "a row finds no room as it is"):
+            spread_slack(piece(row("a", 13.2), row("b", 13.2), diameter=60))
         with self.assertRaisesRegex(FitError, "no slack"):
             spread_slack(piece(row("f", 4.6, distance=AtWalk(walk=42)), row("a", 2.0), diameter=90))
 

@@ -1,6 +1,6 @@
 """The numerical helpers: roots, closed chains, even spacing, tangent circles."""
 
-from math import pi, sin
+from math import inf, pi, sin
 
 import numpy as np
 from hypothesis import given
@@ -8,6 +8,7 @@ from hypothesis import strategies as st
 
 from fernring.core.geometry.apollonius import touching_three
 from fernring.core.geometry.chain import closed_chain
+from fernring.core.geometry.climb import climb
 from fernring.core.geometry.even import Curve, closed_places, cornered_places, open_places
 from fernring.core.geometry.root import root
 from fernring.core.geometry.runs import round_runs
@@ -38,6 +39,30 @@ class RootTest(FernTestCase):
     @given(st.floats(0.1, 9.9), st.floats(0.2, 4))
     def test_any_rising_power(self, at: float, power: float) -> None:
         self.assert_mm(root(lambda v: v**power - at**power, 0, 10, 1e-13), at, 1e-6)
+
+
+class ClimbTest(FernTestCase):
+    @given(st.floats(0.1, 9.9), st.floats(0.3, 3), st.booleans())
+    def test_a_wall_past_the_root_costs_few_evaluations(self, at: float, power: float, wall: bool) -> None:
+        asked: list[float] = []
+
+        def function(value: float) -> float:
+            asked.append(value)
+            return inf if wall and value > at else value**power - at**power
+
+        found = climb(function, 0, 10, 1e-7)
+        self.assertTrue(-1e-7 <= function(found) <= 0)
+        self.assertLess(len(asked), 36 if wall else 26)
+
+    @given(st.floats(0.1, 9.9))
+    def test_where_it_jumps_the_last_value_before_stands(self, at: float) -> None:
+        found = climb(lambda v: v - 20 if v < at else 1.0, 0, 10, 1e-7)
+        self.assertLess(found, at)
+        self.assert_mm(found, at, 1e-9)
+
+    def test_ends(self) -> None:
+        self.assertEqual(climb(lambda v: v + 1, 0, 10, 1e-7), 0)
+        self.assertEqual(climb(lambda v: v - 20, 0, 10, 1e-7), 10)
 
 
 class ChainTest(FernTestCase):

@@ -1,14 +1,13 @@
 """Spreading the slack: the same addition to the gap of nested rows until the last edge meets its target."""
 
-from collections.abc import Callable
 from dataclasses import dataclass
+from math import inf
 
 from ..document.piece import Piece
 from ..document.row import Nested, Row
 from ..document.track import CentreTrack
 from ..errors import FitError
-from ..geometry.bisect import bisect
-from ..geometry.root import root
+from ..geometry.climb import climb
 from ..rows.layout import lay_out, left_over, outermost
 
 MOST_GAP = 20.0
@@ -36,20 +35,14 @@ def spread_slack(piece: Piece) -> Spread:
     if not chosen:
         raise FitError("There is no nested row whose gap could take up the slack.", "rows")
     before = _left(piece, fixed)
+    if before == -inf:
+        raise FitError("There is no slack to spread: a row finds no room as it is.", "rows")
     if before < -CLOSE_ENOUGH:
         raise FitError(f"There is no slack to spread: the rows already run {-before:.2f} mm too far.", "rows")
     most = min(MOST_GAP - max(piece.rows[index].gap for index in chosen), before + CLOSE_ENOUGH)
-    added = _largest(lambda delta: -_left(_widened(piece, chosen, delta), fixed), max(most, 0.0))
+    added = climb(lambda delta: -_left(_widened(piece, chosen, delta), fixed), 0.0, max(most, 0.0), CLOSE_ENOUGH / 10)
     spread = _widened(piece, chosen, added)
     return Spread(spread, added, _left(spread, fixed), chosen)
-
-
-def _largest(over: Callable[[float], float], most: float) -> float:
-    """The largest addition that does not pass the target: quickly where rows slide smoothly, else by halving."""
-    quick = root(over, 0.0, most, CLOSE_ENOUGH / 10, 14)
-    if abs(over(quick)) <= CLOSE_ENOUGH / 10:
-        return quick
-    return bisect(over, 0.0, most, 1e-10)
 
 
 def _is_nested(row: Row) -> bool:
@@ -77,10 +70,10 @@ def _widened(piece: Piece, chosen: tuple[int, ...], delta: float) -> Piece:
 
 
 def _left(piece: Piece, fixed: int | None) -> float:
-    """What is left to the target (mm); far below nought when a row finds no room."""
+    """What is left to the target (mm); endlessly far below nought when a row finds no room."""
     halves, rows = lay_out(piece)
     if any(row.noroom for row in rows):
-        return -MOST_GAP
+        return -inf
     if fixed is None:
         return left_over(halves, rows)
     return rows[fixed].inner - piece.safe_gap - outermost(rows[:fixed])

@@ -56,7 +56,8 @@ def _newton(curve: Callable[[Array], Array], t: Array, misfit: Array, period: fl
     """Corrections of t_1 ... t_(n-1) and of the gap."""
     h = 1e-6
     ends = np.concatenate((t, [t[0] + period]))
-    here, slope = curve(ends), (curve(ends + h) - curve(ends - h)) / (2 * h)
+    here, beyond, before = np.split(curve(np.concatenate((ends, ends + h, ends - h))), 3)
+    slope = (beyond - before) / (2 * h)
     chord = np.diff(here, axis=0)
     unit = chord / np.linalg.norm(chord, axis=1)[:, None]
     back = (-(unit * slope[:-1]).sum(axis=1)).tolist()

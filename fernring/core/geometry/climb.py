@@ -1,0 +1,33 @@
+"""Root of a function that rises smoothly up to it, and beyond it may jump or have no value at all."""
+
+from collections.abc import Callable
+from math import inf
+
+LEAST_SHARE = 0.02
+
+
+def climb(rising: Callable[[float], float], low: float, high: float, tolerance: float, width: float = 1e-10) -> float:
+    """The largest value found between low and high with rising(value) <= 0.
+
+    The search ends when the function comes within `tolerance` of nought from below, or low and high within `width` of
+    each other. Returns `low` when even that is above nought and `high` when the function never rises past it. Beyond
+    the root it may be infinite. Secants through the last two values, aimed a little short of nought; halving where they
+    lead past what is known to be too far, or meet what is infinite.
+    """
+    f_low = rising(low)
+    if f_low >= -tolerance or rising(high) <= 0:
+        return low if f_low >= -tolerance else high
+    guess = (low + high) / 2
+    while high - low > width:
+        value = rising(guess)
+        if -tolerance <= value <= 0:
+            return guess
+        slope = (value - f_low) / (guess - low)
+        if value > 0:
+            high = guess
+        else:
+            low, f_low = guess, value
+        margin = LEAST_SHARE * (high - low)
+        guess = low - (f_low + tolerance / 2) / slope if 0 < slope < inf else inf
+        guess = max(guess, low + margin) if guess < high - margin else (low + high) / 2
+    return low
