@@ -17,10 +17,11 @@ from ..own import Whole
 from ..placed import PlacedRow
 from .host import Around, Host
 from .reach import reach
+from .relief import placed_petal
 from .shape import shape
 from .swipe import envelope, family, spine
 from .top import slot, stack
-from .walk import Petal, placed_petal, walked
+from .walk import Petal, walked
 
 SAME = 5
 
@@ -97,7 +98,7 @@ class Growth:
         self.findings += petal.findings
         if not petal.dots:
             return []
-        points, walks, outs = placed_petal(petal, host, self.around, trim.gap)
+        points, walks, outs = placed_petal(petal.dots, host, self.around, trim.gap)
         radii = [r for _, _, r in petal.dots]
         n = len(radii)
         return self.add(number, host, points, walks, outs, radii, [host.level] * n, _slots(trim, petal), [host.dot] * n)

@@ -1,19 +1,14 @@
 """Walked petals: layers of dots around a dot, down one side and then the other."""
 
 from itertools import islice
-from math import hypot
-
-import numpy as np
 
 from ...document.kit import Load
 from ...document.trim import WalkTrim
-from ...geometry.surface import Array, Plane
 from ..grown import Finding
 from .host import Around, Disc, Host
 from .roll import down_one_side, mirrored, on_axis, sizes, upside_down
 
 MOST_A_SIDE = 60
-NEWTON = 8
 LEAST_RADIUS = 0.1
 
 
@@ -106,55 +101,3 @@ def _even(trim: WalkTrim, number: int, lines: dict[str, list[Disc]], petal: Peta
 
 def _share(line: list[Disc], k: int) -> float:
     return k / len(line)
-
-
-def placed_petal(
-    petal: Petal, host: Host, around: Around, gap: float
-) -> tuple[tuple[Array, Array, Array], Array, Array]:
-    """The petal's dots on the surface: exact in plan; on a relief corrected to the straight-line distances.
-
-    Each dot keeps its distance from the two discs it touches most closely in the frame, by Newton's method from the
-    frame's own place.
-    """
-    u, v, r = (np.array(column) for column in zip(*petal.dots, strict=True))
-    if isinstance(around.surface, Plane):
-        return around.at(host, u, v)
-    discs = [(0.0, 0.0, host.radius), *petal.dots]
-    spots = [np.array([host.x, host.y, host.z])]
-    for k in range(len(u)):
-        u[k], v[k] = _corrected(host, around, discs, spots, k, u[k], v[k], r[k], gap)
-        spots.append(np.array([c[0] for c in around.at(host, u[k : k + 1], v[k : k + 1])[0]]))
-    return around.at(host, u, v)
-
-
-def _corrected(
-    host: Host, around: Around, discs: list[Disc], spots: list[Array], k: int, u: float, v: float, r: float, gap: float
-) -> tuple[float, float]:
-    near = sorted(
-        range(k + 1), key=lambda j: hypot(discs[j][0] - discs[k + 1][0], discs[j][1] - discs[k + 1][1]) - discs[j][2]
-    )[:2]
-    wanted = np.array([discs[j][2] + r + gap for j in near])
-    targets = np.stack([spots[j] for j in near])
-
-    def misfit(*points: Array) -> Array:
-        """Shape (points, 2): by how much each place misses each distance."""
-        tried = np.stack(points)
-        places = np.stack(around.at(host, tried[:, 0], tried[:, 1])[0], axis=1)
-        return np.asarray(np.linalg.norm(targets - places[:, None], axis=2) - wanted)
-
-    point, h = np.array([u, v]), 1e-6
-    right, outward = np.array([h, 0]), np.array([0, h])
-    if len(near) < 2:
-        return u, v - float(misfit(point)[0, 0])
-    for _ in range(NEWTON):
-        value, beside, beyond = misfit(point, point + right, point + outward)
-        if abs(u) < 1e-12:
-            point = point - outward * value[0] / (beyond[0] - value[0])
-            continue
-        if float(np.abs(value).max()) < 1e-11:
-            break
-        jacobian = np.stack(((beside - value) / h, (beyond - value) / h), axis=1)
-        if abs(float(np.linalg.det(jacobian))) < 1e-9:
-            break
-        point = point - np.linalg.solve(jacobian, value)
-    return float(point[0]), float(point[1])
