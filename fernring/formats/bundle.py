@@ -1,4 +1,4 @@
-"""All sheets in one ZIP: each as PDF and SVG, those for a cutter as DXF too."""
+"""Everything in one ZIP: each sheet as PDF and SVG, those for a cutter as DXF too, the written pattern, the piece."""
 
 from collections.abc import Callable, Iterator
 from io import BytesIO
@@ -7,11 +7,16 @@ from zipfile import ZIP_DEFLATED, ZipFile
 from ..core.laid import Laid
 from .dxf import sheet_dxf
 from .pages import Stamp, spread
-from .paper import Layout
+from .paper import Layout, Paper
 from .pdf import sheets_pdf
+from .piece_json import document_bytes
 from .sheets.all import kinds_for
 from .sheets.sheet import Choice
 from .svg import svg
+from .written.booklet import booklet
+from .written.html import booklet_html
+from .written.lengths import Units
+from .written.pdf import booklet_pdf
 
 Part = tuple[str, Callable[[], bytes]]
 
@@ -27,6 +32,16 @@ def parts(laid: Laid, choice: Choice, layout: Layout, stamp: Stamp) -> list[Part
         if sheet.cuts:
             found.append((f"{kind.id}.dxf", lambda sheet=sheet: sheet_dxf(sheet)))  # type: ignore[misc]
     return found
+
+
+def written_parts(laid: Laid, paper: Paper, stamp: Stamp, units: Units) -> list[Part]:
+    """The written pattern both ways, and the piece itself, to be opened on another studio."""
+    book = booklet(laid, units, stamp.revision, stamp.date)
+    return [
+        ("pattern.pdf", lambda: booklet_pdf(book, paper)),
+        ("pattern.html", lambda: booklet_html(book).encode()),
+        ("piece.json", lambda: document_bytes(laid.piece)),
+    ]
 
 
 def bundled(files: list[Part]) -> Iterator[tuple[str, bytes | None]]:

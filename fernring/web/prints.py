@@ -15,7 +15,7 @@ from ..core.document.numbers import Frozen, Ident, Label
 from ..core.document.piece import Piece
 from ..core.laid import Laid
 from ..core.plan import lay
-from ..formats.bundle import Part, bundled, parts
+from ..formats.bundle import Part, bundled, parts, written_parts
 from ..formats.pages import Stamp, spread
 from ..formats.paper import MOST_AT_ALL, MOST_PAGES, Layout, Paper, Way, place
 from ..formats.sheets.all import kinds_for, sheet
@@ -85,6 +85,10 @@ class PrintRequest(Frozen):
 class PageRequest(PrintRequest):
     number: Annotated[int, Field(strict=True, ge=1, le=MOST_AT_ALL)] = 1
     pixels: Annotated[int, Field(strict=True, ge=200, le=2400)] = 1200
+
+
+class BundleRequest(PrintRequest):
+    units: Units = "mm"
 
 
 class CutterRequest(PrintRequest):
@@ -208,9 +212,11 @@ def post_booklet(request: BookletRequest) -> Response:
 
 
 @router.post("/bundle", response_model=None, responses={200: {"content": {"application/x-ndjson": {}}}})
-def post_bundle(request: PrintRequest) -> Response:
+def post_bundle(request: BundleRequest) -> Response:
     """Everything in one ZIP: a line of JSON for each file as it is done, and at last the ZIP in base64."""
-    files = parts(lay(request.piece), request.choice(), request.layout(), request.stamp())
+    laid, stamp = lay(request.piece), request.stamp()
+    files = parts(laid, request.choice(), request.layout(), stamp)
+    files += written_parts(laid, request.paper, stamp, request.units)
     return StreamingResponse(_told(files), media_type="application/x-ndjson")
 
 

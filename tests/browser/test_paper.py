@@ -170,10 +170,11 @@ class PaperTest(BrowserTestCase):
 
     def test_everything_in_one_zip_and_the_written_pattern(self) -> None:
         self.print_room("Seven sisters")
-        with zipfile.ZipFile(io.BytesIO(self.download("All sheets in one ZIP"))) as archive:
+        with zipfile.ZipFile(io.BytesIO(self.download("Everything in one ZIP"))) as archive:
             names = archive.namelist()
             self.assertTrue(has_box(archive.read("card.pdf"), 120, 80))
-        self.assertLessEqual({"guide.pdf", "placement.svg", "slotted.dxf", "bars.pdf"}, set(names))
+            self.assertIn("One dot in the middle.", archive.read("pattern.html").decode())
+        self.assertLessEqual({"guide.pdf", "placement.svg", "slotted.dxf", "bars.pdf", "pattern.pdf"}, set(names))
         text = " ".join(self.pages(self.download("Booklet, PDF")))
         self.assertIn("Row by row, from the centre out", text)
         page = self.new_page()
@@ -192,10 +193,10 @@ class PaperTest(BrowserTestCase):
     def test_a_server_that_is_gone_is_said_and_the_room_goes_on(self) -> None:
         self.print_room("Annular eclipse")
         self.page.route("**/api/print/bundle", lambda route: route.abort())
-        self.press("All sheets in one ZIP")
+        self.press("Everything in one ZIP")
         expect(self.page.get_by_text("The studio's server does not answer.")).to_be_visible()
         self.page.unroute("**/api/print/bundle")
-        self.assertTrue(self.download("All sheets in one ZIP").startswith(b"PK"))
+        self.assertTrue(self.download("Everything in one ZIP").startswith(b"PK"))
 
     def test_lengths_of_the_written_pattern_follow_the_units_in_use(self) -> None:
         self.print_room("Annular eclipse")

@@ -39,8 +39,11 @@ class PrintTest(WebTestCase):
         lines = self.client.post("/api/print/bundle", json={"piece": self.json()}).text.splitlines()
         told = [json.loads(line) for line in lines]
         self.assertEqual([one["done"] for one in told[:-1]], list(range(1, len(told))))
-        names = ZipFile(BytesIO(b64decode(told[-1]["zip"]))).namelist()
-        self.assertEqual(names, [one["name"] for one in told[:-1]])
+        archive = ZipFile(BytesIO(b64decode(told[-1]["zip"])))
+        self.assertEqual(archive.namelist(), [one["name"] for one in told[:-1]])
+        self.assertEqual(json.loads(archive.read("piece.json")), self.json())
+        self.assertIn(" mm", archive.read("pattern.html").decode())
+        self.assertTrue(archive.read("pattern.pdf").startswith(b"%PDF"))
 
     def test_the_booklet_in_both_kinds(self) -> None:
         for kind, start in (("html", b"<!doctype html>"), ("pdf", b"%PDF")):

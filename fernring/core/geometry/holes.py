@@ -16,7 +16,8 @@ from .surface import Array
 
 Whole = NDArray[np.intp]
 NEIGHBOURS, WIDE = 12, 128
-AT_ONCE = 2_000_000  # distances worked out at once
+AT_ONCE = 100_000  # distances worked out at once: as many as stay close at hand in the processor
+TOUCHES = 1e-7
 SAMPLED = 16  # a first look at every so many discs spares most circles the look at all
 WIDER = 0.15  # sectors are searched so much wider, so that seams over their ends are followed
 
@@ -39,7 +40,8 @@ class Field:
         count = min(count, len(self.x) - 1)
         near = []
         for part in np.array_split(own, max(1, len(own) * len(self.x) // AT_ONCE + 1)):
-            apart = np.hypot(self.x[part, None] - self.x, self.y[part, None] - self.y) - self.r
+            dx, dy = self.x[part, None] - self.x, self.y[part, None] - self.y
+            apart = np.sqrt(dx * dx + dy * dy) - self.r
             apart[np.arange(len(part)), part] = inf
             near.append(np.argpartition(apart, count - 1, axis=1)[:, :count])
         return np.concatenate(near)
@@ -118,21 +120,33 @@ def _empty(field: Field, triples: Whole) -> Circles:
     found = found[field.inside(found.x, found.y, WIDER)]
     first, back = np.unique(found.touched[:, 0], return_inverse=True)
     if len(first):
-        near = field.nearest(first)[back]
-        apart = np.hypot(found.x[:, None] - field.x[near], found.y[:, None] - field.y[near]) - field.r[near]
-        found = found[apart.min(axis=1) >= found.t - 1e-7]
-    everywhere = np.arange(len(field.x))
-    return _clear_of(field, everywhere, _clear_of(field, everywhere[::SAMPLED], found))
+        near = field.nearest(first)
+        found = found[_untouched(found, (field.x[near], field.y[near], field.r[near]), back)]
+    found = _once(found)
+    for discs in (slice(None, None, SAMPLED), slice(None)):
+        there = (field.x[None, discs], field.y[None, discs], field.r[None, discs])
+        found = found[_untouched(found, there, np.zeros(len(found.t), np.intp))]
+    return found
 
 
-def _clear_of(field: Field, discs: Whole, found: Circles) -> Circles:
-    """The circles that none of these discs reaches into."""
-    x, y, r = field.x[discs], field.y[discs], field.r[discs]
+def _untouched(found: Circles, discs: tuple[Array, Array, Array], line: Whole) -> np.ndarray:
+    """Which circles no disc of their line reaches into; `discs` are x, y and r of shape (lines, k)."""
+    x, y, r = discs
     empty = np.ones(len(found.t), bool)
-    for part in np.array_split(np.arange(len(empty)), max(1, len(empty) * len(x) // AT_ONCE + 1)):
-        clear = np.hypot(found.x[part, None] - x, found.y[part, None] - y) - r
-        empty[part] = clear.min(axis=1) >= found.t[part] - 1e-7
-    return found[empty]
+    for part in np.array_split(np.arange(len(empty)), max(1, len(empty) * x.shape[1] // AT_ONCE + 1)):
+        own = line[part] if len(x) > 1 else slice(None)
+        dx, dy = found.x[part, None] - x[own], found.y[part, None] - y[own]
+        reach = found.t[part, None] + r[own] - TOUCHES
+        empty[part] = (dx * dx + dy * dy >= reach * reach).all(axis=1)
+    return empty
+
+
+def _once(found: Circles) -> Circles:
+    """Every three discs once."""
+    a, b, c = np.sort(found.touched, axis=1).T
+    n = int(found.touched.max(initial=0)) + 1
+    _, first = np.unique((a * n + b) * n + c, return_index=True)
+    return found[np.sort(first)]
 
 
 def _open_seams(found: Circles) -> set[tuple[int, int]]:

@@ -1213,6 +1213,88 @@ export interface components {
             /** Percent */
             percent: number;
         };
+        /** BundleRequest */
+        BundleRequest: {
+            /**
+             * Border
+             * @default true
+             */
+            border: boolean;
+            /**
+             * Circles
+             * @default true
+             */
+            circles: boolean;
+            /**
+             * Count
+             * @default 1
+             */
+            count: number;
+            /**
+             * Dots
+             * @default outlines
+             * @enum {string}
+             */
+            dots: "outlines" | "centres" | "none";
+            /**
+             * Kind
+             * @default guide
+             */
+            kind: string;
+            /**
+             * Margin
+             * @default 2
+             */
+            margin: number;
+            /**
+             * Most Pages
+             * @default 60
+             */
+            most_pages: number;
+            /**
+             * Overlap
+             * @default 10
+             */
+            overlap: number;
+            /**
+             * Paper
+             * @default A4
+             * @enum {string}
+             */
+            paper: "A4" | "A3" | "Letter";
+            piece: components["schemas"]["Piece"];
+            /**
+             * @default {
+             *       "across": 150,
+             *       "along": 200
+             *     }
+             */
+            printer: components["schemas"]["Printer"];
+            /**
+             * Revision
+             * @default
+             */
+            revision: string;
+            /** Rows */
+            rows?: number[] | null;
+            /**
+             * Spokes
+             * @default true
+             */
+            spokes: boolean;
+            /**
+             * Units
+             * @default mm
+             * @enum {string}
+             */
+            units: "mm" | "cm" | "inch";
+            /**
+             * Way
+             * @default fewest
+             * @enum {string}
+             */
+            way: "fewest" | "upright" | "across";
+        };
         /**
          * CentreAnswer
          * @description A candidate, mm from the middle of length and width; `whole` is the reach of the largest whole ring.
@@ -5546,7 +5628,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PrintRequest"];
+                "application/json": components["schemas"]["BundleRequest"];
             };
         };
         responses: {

@@ -28,8 +28,8 @@ export function FilesPart({ session, piece, request }: Props) {
   const bundle = async () => {
     setDone(0);
     try {
-      const body = { ...request, revision: await revised(session) };
-      await downloadTold("/api/print/bundle", body, fileName(piece, "sheets", "zip"), (n, of) => setDone(n / of));
+      const body = { ...request, units, revision: await revised(session) };
+      await downloadTold("/api/print/bundle", body, fileName(piece, "everything", "zip"), (n, of) => setDone(n / of));
     } catch (cause) {
       tellProblem(cause);
     }
@@ -47,9 +47,9 @@ export function FilesPart({ session, piece, request }: Props) {
     <>
       <section aria-label="Everything">
         <Button fullWidth variant="light" onClick={() => void bundle()} disabled={done !== null}>
-          All sheets in one ZIP
+          Everything in one ZIP
         </Button>
-        {done !== null && <Progress value={100 * done} aria-label="Sheets made" mt={6} />}
+        {done !== null && <Progress value={100 * done} aria-label="Files made" mt={6} />}
       </section>
       <section aria-label="Written pattern">
         <h2>Written pattern</h2>
