@@ -10,7 +10,8 @@ const SIDES = ["across", "along"] as const;
 
 export function PrinterFields({ printer, onBars }: { printer: Printer; onBars: () => void }) {
   const change = useChangePrinter();
-  const set = (side: keyof Printer, mm: number) => change.mutate({ ...printer, [side]: mm }, { onError: tellProblem });
+  const latest = change.isPending ? change.variables : printer; // a measure typed before the last one is kept adds to it
+  const set = (side: keyof Printer, mm: number) => change.mutate({ ...latest, [side]: mm }, { onError: tellProblem });
   return (
     <section aria-label="Printer">
       <h2>Printer</h2>

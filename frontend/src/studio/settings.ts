@@ -30,10 +30,11 @@ export function useChangeSettings() {
   });
 }
 
-/** Keep what the test bars measured. */
+/** Keep what the test bars measured; one change after the other. */
 export function useChangePrinter() {
   const queries = useQueryClient();
   return useMutation({
+    scope: { id: "printer" },
     mutationFn: (printer: Printer) => need(client.PUT("/api/studio/printer", { body: printer })),
     onMutate: () => queries.cancelQueries({ queryKey: KEY }),
     onSuccess: (settings) => queries.setQueryData(KEY, settings),
