@@ -131,3 +131,17 @@ class BeginTest(BrowserTestCase):
         expect(self.page.get_by_label("Units")).to_have_value("inch")
         expect(self.page.get_by_label("Diameter", exact=True)).to_have_value("4 1/4")
         expect(self.page.get_by_role("alert")).to_have_count(0)
+
+    def test_look_and_units_changed_at_once_are_both_kept(self) -> None:
+        self.visit("/kit")
+        self.page.route("**/api/studio", lambda route: None)
+        self.press("Dark look")
+        self.choose("Units", "inch")
+        try:
+            with self.page.expect_response(lambda answer: "inch" in (answer.request.post_data or "")):
+                self.page.unroute("**/api/studio")
+            kept = self.page.evaluate("fetch('/api/studio').then((answer) => answer.json())")
+            self.assertEqual((kept["units"], kept["scheme"]), ("inch", "dark"))
+        finally:
+            self.choose("Units", "mm")
+            self.press("Light look")

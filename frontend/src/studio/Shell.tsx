@@ -62,7 +62,7 @@ function StudioSettings() {
   const { colorScheme, setColorScheme } = useMantineColorScheme();
   const dark = colorScheme === "dark";
   const save = (wanted: { units?: Units; scheme?: "light" | "dark" }) =>
-    change.mutate({ units, scheme: settings?.scheme ?? "auto", ...wanted });
+    change.mutate({ units, scheme: (change.isPending ? change.variables : settings)?.scheme ?? "auto", ...wanted });
   const measure = (next: Units) => {
     useUnits.getState().set(next);
     save({ units: next });

@@ -18,15 +18,14 @@ export function useSettings() {
   return query.data;
 }
 
+/** Keep units and scheme; whoever changes them has shown them already. One change after the other. */
 export function useChangeSettings() {
   const queries = useQueryClient();
   return useMutation({
+    scope: { id: "settings" },
     mutationFn: (wanted: Pick<Settings, "units" | "scheme">) => need(client.PUT("/api/studio", { body: wanted })),
     onMutate: () => queries.cancelQueries({ queryKey: KEY }), // an older answer must not undo the choice
-    onSuccess: (settings) => {
-      useUnits.getState().set(settings.units);
-      queries.setQueryData(KEY, settings);
-    },
+    onSuccess: (settings) => queries.setQueryData(KEY, settings),
   });
 }
 
