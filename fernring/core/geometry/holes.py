@@ -4,6 +4,7 @@ First every disc is tried with each two of its nearest neighbours. Then the sear
 discs bound only one empty circle, the next one along the line midway between them is looked for among all discs.
 """
 
+from collections.abc import Sequence
 from functools import lru_cache
 from itertools import combinations
 from math import inf, pi
@@ -18,7 +19,8 @@ Whole = NDArray[np.intp]
 NEIGHBOURS, WIDE = 12, 128
 AT_ONCE = 100_000  # distances worked out at once: as many as stay close at hand in the processor
 TOUCHES = 1e-7
-SAMPLED = 16  # a first look at every so many discs spares most circles the look at all
+SAMPLED = (128, 16, 1)  # a first look at every so many discs spares most circles the look at all
+TRIPLES = 8_000  # solved at once
 WIDER = 0.15  # sectors are searched so much wider, so that seams over their ends are followed
 
 
@@ -56,9 +58,9 @@ class Circles:
     def __getitem__(self, chosen: np.ndarray) -> "Circles":
         return Circles(self.x[chosen], self.y[chosen], self.t[chosen], self.touched[chosen])
 
-    def and_(self, more: "Circles") -> "Circles":
-        names = ("x", "y", "t", "touched")
-        return Circles(*(np.concatenate((getattr(self, name), getattr(more, name))) for name in names))
+
+def _joined(parts: Sequence[Circles]) -> Circles:
+    return Circles(*(np.concatenate([getattr(part, name) for part in parts]) for name in ("x", "y", "t", "touched")))
 
 
 def holes(
@@ -100,7 +102,7 @@ def _along_seams(field: Field, found: Circles) -> Circles:
     while seams := _open_seams(found) - far:
         count, seams = (WIDE, seams - near) if seams - near else (len(field.x), seams)
         (near if count == WIDE else far).update(seams)
-        found = found.and_(_empty(field, _across(field, np.array(sorted(seams)), count)))
+        found = _joined((found, _empty(field, _across(field, np.array(sorted(seams)), count))))
     return found
 
 
@@ -114,19 +116,24 @@ def _across(field: Field, seams: Whole, count: int) -> Whole:
 
 def _empty(field: Field, triples: Whole) -> Circles:
     """The circles that touch the three discs of each triple, where no disc reaches into them."""
-    found = Circles(*touching_three(field.x[triples], field.y[triples], field.r[triples]), triples)
-    good = np.isfinite(found.t) & (found.t > 0) & (np.hypot(found.x, found.y) <= field.furthest)
-    found = found[good]
-    found = found[field.inside(found.x, found.y, WIDER)]
+    found = _joined([_touching(field, part) for part in np.array_split(triples, len(triples) // TRIPLES + 1)])
     first, back = np.unique(found.touched[:, 0], return_inverse=True)
     if len(first):
         near = field.nearest(first)
         found = found[_untouched(found, (field.x[near], field.y[near], field.r[near]), back)]
     found = _once(found)
-    for discs in (slice(None, None, SAMPLED), slice(None)):
-        there = (field.x[None, discs], field.y[None, discs], field.r[None, discs])
+    for step in SAMPLED:
+        there = (field.x[None, ::step], field.y[None, ::step], field.r[None, ::step])
         found = found[_untouched(found, there, np.zeros(len(found.t), np.intp))]
     return found
+
+
+def _touching(field: Field, triples: Whole) -> Circles:
+    """The circles in reach that touch the three discs of each triple."""
+    found = Circles(*touching_three(field.x[triples], field.y[triples], field.r[triples]), triples)
+    with np.errstate(invalid="ignore"):
+        found = found[(found.t > 0) & (found.x * found.x + found.y * found.y <= field.furthest**2)]
+    return found[field.inside(found.x, found.y, WIDER)]
 
 
 def _untouched(found: Circles, discs: tuple[Array, Array, Array], line: Whole) -> np.ndarray:
