@@ -37,8 +37,12 @@ class Part:
 
 @dataclass(frozen=True)
 class Block:
-    """The columns of `Dots` (which says what they hold) that can be told from the rows alone; `out_rad` is the
-    direction outward at each dot."""
+    """x, y, z, radius and walk in mm, `out_rad` the direction outward; `place` says which dot of its row it is.
+
+    `level` counts dots stacked on dots from 1; 0 is a place whose mark is no dot. `trim` is -1 for the row's own
+    dots, else the number of the trim that grew it; `below` the dot it sits on or beside (itself for own dots). `shade`
+    indexes the plan's shades; `hand` is the rank in which the dot is painted within its row.
+    """
 
     x: Array
     y: Array

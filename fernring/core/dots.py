@@ -19,29 +19,11 @@ from .rows.placed import PlacedRow
 
 
 @dataclass(frozen=True)
-class Dots:
-    """x, y, z and radius in mm, `out_rad` the direction outward; `row` and `place` say which dot of which row it is.
+class Dots(Block):
+    """The whole plan's columns. `row` says which row a dot belongs to; `first[i]` is the first dot of row i, with one
+    end added. `normal` holds a unit vector square to the surface, shape (n, 3), None on a flat blank."""
 
-    `level` counts dots stacked on dots from 1; 0 is a place whose mark is no dot. `trim` is -1 for the row's own
-    dots, else the number of the trim that grew it; `below` the dot it sits on or beside (itself for own dots). `shade`
-    indexes the plan's shades; `hand` is the rank in which the dot is painted within its row. `first[i]` is the first
-    dot of row i, with one end added. `normal` holds a unit vector square to the surface, shape (n, 3), None on a flat
-    blank.
-    """
-
-    x: Array
-    y: Array
-    z: Array
-    radius: Array
-    walk: Array
-    out_rad: Array
     row: Whole
-    place: Whole
-    level: Whole
-    trim: Whole
-    below: Whole
-    shade: Whole
-    hand: Whole
     first: tuple[int, ...]
     normal: Array | None = None
 

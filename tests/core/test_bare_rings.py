@@ -11,8 +11,9 @@ from fernring.core.block import COLUMNS, rings_block, row_block
 from fernring.core.colour.shades import Palette
 from fernring.core.document.piece import Piece
 from fernring.core.dots import parts_of
+from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.flipped import Flipped
-from fernring.core.geometry.lathe import HalfEgg, Plate
+from fernring.core.geometry.plate import Plate
 from fernring.core.geometry.surface import Plane, Surface
 from fernring.core.geometry.vault import ball
 from fernring.core.laid import Laid

@@ -3,8 +3,9 @@
 import numpy as np
 
 from fernring.core.document.piece import Piece
+from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.frames import beside, lifted
-from fernring.core.geometry.lathe import HalfEgg, Plate
+from fernring.core.geometry.plate import Plate
 from fernring.core.geometry.surface import Plane, Surface
 from fernring.core.geometry.vault import Vault, ball
 from fernring.core.plan import Plan, plan

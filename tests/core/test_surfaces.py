@@ -7,10 +7,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from fernring.core.errors import FitError
+from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.flipped import Flipped
-from fernring.core.geometry.lathe import HalfEgg, Plate
 from fernring.core.geometry.outline.rays import Rim
 from fernring.core.geometry.outline.shapes import oval
+from fernring.core.geometry.plate import Plate
 from fernring.core.geometry.surface import Plane, Surface
 from fernring.core.geometry.vault import Vault, ball, rise_from_tape
 from tests.assertions import FernTestCase

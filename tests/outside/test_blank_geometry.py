@@ -7,8 +7,8 @@ import shapely
 from scipy.integrate import quad
 from scipy.special import ellipe
 
+from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.ellipse import perimeter
-from fernring.core.geometry.lathe import HalfEgg
 from fernring.core.geometry.outline import centres, inset, polygon, shapes
 from fernring.core.geometry.vault import Vault, ball, rise_from_tape
 from tests.assertions import FernTestCase

@@ -6,10 +6,10 @@ from ..document.blank import Blank
 from ..document.outline import Round
 from ..document.relief import Ball, Dome, Egg, Plate, TapedDome
 from ..errors import FitError
-from ..geometry.lathe import HalfEgg
-from ..geometry.lathe import Plate as PlateSurface
+from ..geometry.egg import HalfEgg
 from ..geometry.outline.axes import longest_axis
 from ..geometry.outline.rays import Rim, seen_whole
+from ..geometry.plate import Plate as PlateSurface
 from ..geometry.surface import Array, Plane, Surface
 from ..geometry.vault import Vault, ball, rise_from_tape
 
