@@ -3,7 +3,7 @@
 from base64 import b64encode
 from collections.abc import Iterator
 from datetime import date
-from typing import Annotated, Literal
+from typing import TYPE_CHECKING, Annotated, Literal
 
 import numpy as np
 import orjson
@@ -15,7 +15,6 @@ from ..core.document.numbers import Frozen, Ident, Label
 from ..core.document.piece import Piece
 from ..core.laid import Laid
 from ..core.plan import lay
-from ..formats.bundle import Part, bundled, parts, written_parts
 from ..formats.pages import Stamp, spread
 from ..formats.paper import MOST_AT_ALL, MOST_PAGES, Layout, Paper, Way, place
 from ..formats.sheets.all import kinds_for, sheet
@@ -30,6 +29,10 @@ from .exports import file_answer
 from .reading import QuickRoute
 from .reckoning import Answer
 
+if TYPE_CHECKING:
+    from ..formats.bundle import Part
+
+# what only some routes need is imported there: writing PDFs takes long to load, and the server is to answer at once
 router = APIRouter(prefix="/api/print", tags=["print room"], route_class=QuickRoute, responses=RESPONSES)
 
 Tick = Annotated[bool, Field(strict=True)]
@@ -214,13 +217,17 @@ def post_booklet(request: BookletRequest) -> Response:
 @router.post("/bundle", response_model=None, responses={200: {"content": {"application/x-ndjson": {}}}})
 def post_bundle(request: BundleRequest) -> Response:
     """Everything in one ZIP: a line of JSON for each file as it is done, and at last the ZIP in base64."""
+    from ..formats.bundle import parts, written_parts
+
     laid, stamp = lay(request.piece), request.stamp()
     files = parts(laid, request.choice(), request.layout(), stamp)
     files += written_parts(laid, request.paper, stamp, request.units)
     return StreamingResponse(_told(files), media_type="application/x-ndjson")
 
 
-def _told(files: list[Part]) -> Iterator[bytes]:
+def _told(files: "list[Part]") -> Iterator[bytes]:
+    from ..formats.bundle import bundled
+
     for done, (name, whole) in enumerate(bundled(files), 1):
         told = {"done": done, "of": len(files), "name": name}
         yield orjson.dumps(told if whole is None else {"zip": b64encode(whole).decode()}) + b"\n"
