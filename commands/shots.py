@@ -116,6 +116,7 @@ def _blank(page: Page, at: str) -> None:
     _open(page, at, "Comet stone")
     page.locator(".parts").get_by_text("Blank", exact=True).click()
     page.locator(".dimension-field").first.wait_for()
+    page.get_by_text("round the edge").wait_for()
 
 
 def _odd_stone(page: Page, at: str) -> None:

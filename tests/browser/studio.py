@@ -21,7 +21,7 @@ FLAGS = [
 ]  # fmt: skip
 SIZE = {"width": 1280, "height": 800}
 ROOT = Path(__file__).resolve().parents[2]
-PATIENCE_MS = 20_000
+PATIENCE_MS = 45_000
 
 
 class Server:
@@ -51,7 +51,7 @@ class Server:
         self.process.wait()
 
     def _wait_until_it_answers(self) -> None:
-        deadline = time.monotonic() + 20
+        deadline = time.monotonic() + PATIENCE_MS / 1000
         while time.monotonic() < deadline:
             try:
                 with urllib.request.urlopen(f"{self.address}/api/studio", timeout=1):

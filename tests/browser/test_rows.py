@@ -113,6 +113,8 @@ class RowsTest(BrowserTestCase):
         table = self.page.get_by_role("table", name="What fits in row 3")
         expect(table.get_by_text("as it is")).to_be_visible()
         self.assertGreaterEqual(table.get_by_role("button").count(), 5)
+        table.get_by_role("button").last.scroll_into_view_if_needed()
+        expect(self.row("3")).to_be_in_viewport()
         table.get_by_role("button").last.click()
         expect(self.row("3")).not_to_have_text(before)
         self.undo()
