@@ -40,7 +40,7 @@ def plan_object(plan: Plan) -> dict[str, Any]:
     }
 
 
-@lru_cache(maxsize=32)
+@lru_cache(maxsize=8)
 def _blank(blank: Blank) -> dict[str, Any]:
     """Outline and border line in plan, and the surface seen from the side: the same in plan after plan."""
     here = ground(blank)
@@ -86,7 +86,7 @@ def _plane(points: np.ndarray) -> dict[str, Any]:
     return {"x": np.ascontiguousarray(x), "y": np.ascontiguousarray(y)}
 
 
-@lru_cache(maxsize=32)
+@lru_cache(maxsize=8)
 def _guides(drawn: Net) -> list[dict[str, Any]]:
     """All points are rounded together; each line is a stretch of them."""
     lines = guide_lines(drawn)

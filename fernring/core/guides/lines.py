@@ -60,7 +60,7 @@ def net(piece: Piece, rows: tuple[PlacedRow, ...]) -> Net:
     return Net(piece.blank, piece.guides, piece.segments, piece.turn, walks)
 
 
-@lru_cache(maxsize=64)
+@lru_cache(maxsize=8)
 def guide_lines(drawn: Net) -> tuple[GuideLine, ...]:
     """All guides, in the order they are drawn. On a ball or egg spokes and circles are drawn on both halves.
 
