@@ -19,8 +19,9 @@ from fernring.core.geometry.vault import ball
 from fernring.core.laid import Laid
 from fernring.core.near import between_rings
 from fernring.core.plan import lay
+from fernring.core.rows.nest import nest_walk
 from fernring.core.rows.own import EvenRing, dots_at, rings_at
-from fernring.core.rows.placed import clearances
+from fernring.core.rows.placed import PlacedRow, clearances
 from tests.assertions import FernTestCase
 from tests.samples import centre, paint, piece, row
 
@@ -70,6 +71,18 @@ class BareRingsTest(FernTestCase):
         all_clear = clearances(one.dots, other.dots)
         self.assert_mm(clear, float(all_clear.min()), 1e-9)
         self.assert_mm(float(all_clear[here, there]), clear, 1e-9)
+
+    @given(data=st.data())
+    @settings(max_examples=120, deadline=None)
+    def test_a_row_nests_on_a_ring_as_on_all_its_dots(self, data: st.DataObject) -> None:
+        surface = SURFACES[data.draw(st.sampled_from(sorted(SURFACES)))]
+        walk, below = data.draw(st.floats(2, 25)), data.draw(rings(surface, 1))
+        ring = EvenRing(surface.circle(walk), below.first_rad, below.n, below.diameters)
+        bare, dots = (PlacedRow(0, ring.n, ring.diameters, walk, 0.0, own) for own in (ring, ring.dots))
+        angle = np.array(data.draw(st.lists(st.floats(-7, 7), min_size=1, max_size=5)))
+        radius = np.full(len(angle), data.draw(st.sampled_from((0.5, 2.3))))
+        found, plain = (nest_walk(surface, [row], angle, radius, 0.3, 0.0) for row in (bare, dots))
+        self.assert_mm(found, plain, 1e-6)
 
     def test_blocks_of_several_rings_are_the_blocks_of_each(self) -> None:
         turns = (paint("red"), paint("amber"), paint("teal"))
