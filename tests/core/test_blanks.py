@@ -11,6 +11,7 @@ from fernring.core.document.changes import Change, changed
 from fernring.core.document.piece import Piece
 from fernring.core.errors import DocumentError, FitError
 from fernring.core.geometry.chain import closed_chain
+from fernring.core.geometry.outline.polygon import area
 from fernring.core.geometry.outline.rays import Rim
 from fernring.core.geometry.outline.shapes import oval
 from fernring.core.geometry.surface import Surface
@@ -18,6 +19,7 @@ from fernring.core.geometry.vault import Vault
 from fernring.core.ground.ground import ground
 from fernring.core.ground.report import most_repeats, report
 from fernring.core.guides.lines import guide_lines, net
+from fernring.core.guides.marks import ends
 from fernring.core.plan import lay, plan
 from fernring.core.rows.hoop import RoundHoop, hoop_on
 from fernring.core.rows.spacing import SPACINGS
@@ -186,6 +188,17 @@ class GuideTest(FernTestCase):
         found = self.lines("square", spokes="none", midlines=True, diagonals=True)
         ends = [tuple(np.sign(np.round(end[:2], 6))) for kind in found.values() for line in kind for end in line.points]
         self.assertEqual(len(set(ends) - {(0.0, 0.0)}), 8)
+
+    def test_a_circle_in_an_oval_leaves_two_ends(self) -> None:
+        """Common practice, no source: a circle of 82.5 mm on an oval of 140 x 90 mm; slivers beside it are no ends."""
+        clear = ground(bare("oval").blank).clear
+        two = ends(clear, 41.25)
+        self.assertEqual(len(two), 2)
+        self.assertLess(abs(float(two[0][:, 0].mean() + two[1][:, 0].mean())), 1e-3)
+        both = sum(area(part) for part in two)
+        self.assertLess(abs(both - (np.pi * 67 * 42 - np.pi * 41.25**2)), 0.05 * both)
+        self.assertEqual(len(ends((oval(139.7, 88.9),), 82.55 / 2)), 2)
+        self.assertEqual(ends(clear, 20), [])
 
     def test_circles_are_cut_where_the_blank_ends(self) -> None:
         found = self.lines("square", spokes="none", circles=[{"id": "c", "walk": 60}])

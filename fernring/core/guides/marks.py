@@ -11,6 +11,7 @@ from ..geometry.surface import Array, Surface
 
 MARK_MM = 3.0
 SHORTEST_EDGE = 8.0
+SLIVER = 4.0
 SQUARE = ("square", "rectangle")
 
 
@@ -35,14 +36,17 @@ def _line(outline: Array, angles: list[float]) -> Array:
 
 
 def ends(clear: tuple[Array, ...], reach: float) -> list[Array]:
-    """The regions inside the border line and outside a circle about the centre."""
+    """The regions inside the border line and outside a circle about the centre, without slivers too narrow for dots.
+
+    What goes all round the circle is no end.
+    """
     import shapely
 
     circle = shapely.Point(0, 0).buffer(reach, quad_segs=90)
     found: list[Array] = []
     for part in clear:
-        rest = shapely.Polygon(part).difference(circle)
-        found += [np.asarray(one.exterior.coords)[:-1] for one in shapely.get_parts(rest) if one.area > 1]
+        rest = shapely.Polygon(part).difference(circle).buffer(-SLIVER / 2).buffer(SLIVER / 2, quad_segs=16)
+        found += [np.asarray(one.exterior.coords)[:-1] for one in shapely.get_parts(rest) if not one.interiors]
     return found
 
 
