@@ -18,24 +18,25 @@ export function useSettings() {
   return query.data;
 }
 
-/** Keep units and scheme; whoever changes them has shown them already. One change after the other. */
+/** Keep units and scheme; whoever changes them has shown them already. */
 export function useChangeSettings() {
-  const queries = useQueryClient();
-  return useMutation({
-    scope: { id: "settings" },
-    mutationFn: (wanted: Pick<Settings, "units" | "scheme">) => need(client.PUT("/api/studio", { body: wanted })),
-    onMutate: () => queries.cancelQueries({ queryKey: KEY }), // an older answer must not undo the choice
-    onSuccess: (settings) => queries.setQueryData(KEY, settings),
-  });
+  return useChange("settings", (wanted: Pick<Settings, "units" | "scheme">) =>
+    need(client.PUT("/api/studio", { body: wanted })),
+  );
 }
 
-/** Keep what the test bars measured; one change after the other. */
+/** Keep what the test bars measured. */
 export function useChangePrinter() {
+  return useChange("printer", (printer: Printer) => need(client.PUT("/api/studio/printer", { body: printer })));
+}
+
+/** One change of its kind after the other. */
+function useChange<Wanted>(id: string, put: (wanted: Wanted) => Promise<Settings>) {
   const queries = useQueryClient();
   return useMutation({
-    scope: { id: "printer" },
-    mutationFn: (printer: Printer) => need(client.PUT("/api/studio/printer", { body: printer })),
-    onMutate: () => queries.cancelQueries({ queryKey: KEY }),
+    scope: { id },
+    mutationFn: put,
+    onMutate: () => queries.cancelQueries({ queryKey: KEY }), // an older answer must not undo the choice
     onSuccess: (settings) => queries.setQueryData(KEY, settings),
   });
 }
