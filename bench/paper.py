@@ -7,8 +7,8 @@ from pathlib import Path
 from reportlab.pdfgen.canvas import Canvas
 
 from fernring.core.document.reading import read_piece
-from fernring.core.laid import Laid
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
+from fernring.core.solved import Solved
 from fernring.formats.bundle import bundled, parts, written_parts
 from fernring.formats.pages import Stamp
 from fernring.formats.paper import Layout
@@ -29,39 +29,39 @@ def run() -> bool:
     small = piece.model_copy(update={"rows": tuple(r.model_copy(update={"distance": r.distance.model_copy(
         update={"walk": r.distance.walk / 6})}) for r in piece.rows)})  # fmt: skip
     outline = small.blank.outline.model_copy(update={"diameter": 175.0})
-    laid = lay(small.model_copy(update={"blank": small.blank.model_copy(update={"outline": outline})}))
-    choice, stamp = Choice(spokes=False, circles=False), Stamp(laid.piece, "", "")
+    solved = solve_piece(small.model_copy(update={"blank": small.blank.model_copy(update={"outline": outline})}))
+    choice, stamp = Choice(spokes=False, circles=False), Stamp(solved.piece, "", "")
     ways = {
-        "guide": lambda: sheets_pdf([guide(laid, choice)], stamp, Layout()),
-        "placement": lambda: sheets_pdf([placement(laid, choice)], stamp, Layout()),
-        "circles": lambda: one_by_one(laid),
+        "guide": lambda: sheets_pdf([guide(solved, choice)], stamp, Layout()),
+        "placement": lambda: sheets_pdf([placement(solved, choice)], stamp, Layout()),
+        "circles": lambda: one_by_one(solved),
     }
     times = medians(ways, 3)
     plain = len(ways["circles"]())
     good = True
     for name in ("guide", "placement"):
-        good &= share(f"{name}: time for {len(laid.dots):,} dots", times[name], times["circles"], 0.25)
+        good &= share(f"{name}: time for {len(solved.dots):,} dots", times[name], times["circles"], 0.25)
         good &= share(f"{name}: bytes of the file", len(ways[name]()), plain, 1 / 3)
     return good & _bundle()
 
 
 def _bundle() -> bool:
-    laid = lay(read_piece(json.loads((PIECES / "05-perihelion.json").read_text(encoding="utf-8"))))
+    solved = solve_piece(read_piece(json.loads((PIECES / "05-perihelion.json").read_text(encoding="utf-8"))))
 
     def made() -> None:
-        stamp = Stamp(laid.piece, "", "")
-        for _ in bundled(parts(laid, Choice(), Layout(), stamp) + written_parts(laid, "A4", stamp, "mm")):
+        stamp = Stamp(solved.piece, "", "")
+        for _ in bundled(parts(solved, Choice(), Layout(), stamp) + written_parts(solved, "A4", stamp, "mm")):
             pass
 
     seconds = medians({"bundle": made}, 3)["bundle"] / 1000
-    return figure(f"everything for a canvas of {len(laid.dots):,} dots in one ZIP", seconds, "s", 5)
+    return figure(f"everything for a canvas of {len(solved.dots):,} dots in one ZIP", seconds, "s", 5)
 
 
-def one_by_one(laid: Laid) -> bytes:
+def one_by_one(solved: Solved) -> bytes:
     out = BytesIO()
     canvas = Canvas(out, pageCompression=1)
     canvas.setLineWidth(0.12 * UNITS)
-    dots = laid.dots
+    dots = solved.dots
     for x, y, r in zip(dots.x.tolist(), dots.y.tolist(), dots.radius.tolist(), strict=True):
         canvas.circle((105 + x) * UNITS, (150 - y) * UNITS, r * UNITS)
     canvas.save()

@@ -102,7 +102,7 @@ def _rings(piece: Piece) -> list[Ring]:
     shade = found.dots.shade
     return [
         Ring(row.walk, row.diameters[0] / 2, row.n, row.first_rad, int(shade[begin]), ring_ranks(row.n).tolist())
-        for row, begin in zip(found.laid.rows, found.dots.first, strict=False)
+        for row, begin in zip(found.solved.rows, found.dots.first, strict=False)
     ]
 
 
@@ -185,7 +185,7 @@ def _hashed(dots: list[tuple[float, float, float]]) -> list[tuple[int, int]]:
 def require_alike(piece: Piece, rings: list[Ring]) -> None:
     """All three answer alike: every column of every dot, and the touching pairs."""
     mine = orjson.loads(ours(piece))["dots"]
-    pairs = crowded(plan(piece).laid)
+    pairs = crowded(plan(piece).solved)
     touching = sorted(zip(pairs.i.tolist(), pairs.j.tolist(), strict=True))
     for other in (straightforward(rings), loops(rings)):
         answer = orjson.loads(other)

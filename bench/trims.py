@@ -46,7 +46,7 @@ def _loops(piece: Piece) -> str:
     cells: dict[tuple[int, int], list[tuple[float, float, float]]] = {}
     touching = 0
     objects = []
-    for row in plan(piece, verdicts=False).laid.rows:
+    for row in plan(piece, verdicts=False).solved.rows:
         for k in range(len(row.x)):
             a = k * 2 * pi / len(row.x)
             host, radius = row.diameters[0] / 2, 0.5

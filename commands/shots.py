@@ -94,7 +94,7 @@ def _file(page: Page, at: str, route: str, **wanted: object) -> bytes:
 
 
 def _tiled_guide(page: Page, at: str) -> None:
-    """All four pages, rendered from the PDF and laid side by side."""
+    """All four pages, rendered from the PDF and solved side by side."""
     _open(page, at, "Perihelion canvas")
     data = _file(page, at, "pdf", kind="guide", revision="revision 1")
     pages = "".join(

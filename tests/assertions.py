@@ -23,7 +23,7 @@ class FernTestCase(unittest.TestCase):
 
     def assert_inside(self, plan: Plan) -> None:
         """No dot's edge lies beyond the border."""
-        dots, limit = plan.dots, plan.laid.context.limit
+        dots, limit = plan.dots, plan.solved.context.limit
         outer = np.hypot(dots.x, dots.y) + dots.radius
         self.assertLessEqual(outer.max(initial=0.0), limit + 1e-6)
 
@@ -32,7 +32,7 @@ class FernTestCase(unittest.TestCase):
         dots = plan.dots
         turn = 2 * np.pi / n
         here = dots.x + 1j * dots.y
-        for index in range(len(plan.laid.rows)):
+        for index in range(len(plan.solved.rows)):
             own = here[dots.row == index]
             turned = own * np.exp(1j * turn)
             apart = np.abs(turned[:, None] - own[None, :]).min(axis=1, initial=np.inf)

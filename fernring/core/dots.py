@@ -14,8 +14,8 @@ from .document.piece import Piece
 from .document.trim import trims_of
 from .geometry.surface import Array, Plane
 from .rows.grown import Mark
-from .rows.layout import Halves
 from .rows.placed import PlacedRow
+from .rows.sequence import Halves
 
 
 @dataclass(frozen=True)

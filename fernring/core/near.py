@@ -6,9 +6,9 @@ from math import gcd, inf, sin, sqrt
 from operator import attrgetter
 
 from .geometry.surface import Surface
-from .rows.layout import Halves
 from .rows.own import EvenRing
 from .rows.placed import PlacedRow, clearances
+from .rows.sequence import Halves
 
 Hit = tuple[float, int, int]
 
@@ -60,7 +60,7 @@ class _Seen:
         best, enough = None, inf
         if self.surface is None:
             return best
-        alike = self.surface.even and row.walks is None
+        alike = self.surface.axisymmetric and row.walks is None
         sector = max(1, row.n // max(gcd(self.order, row.order), 1)) if alike else row.n
         radii = row.thickest + self.thick
         for other in reversed(self.rows):
@@ -68,7 +68,7 @@ class _Seen:
                 break
             clear, place, there = _between(row, other, sector)
             if best is None or clear < best.clear:
-                best, enough = Near(clear, place, other.index, there), self.surface.under(clear + radii) - radii
+                best, enough = Near(clear, place, other.index, there), self.surface.longest_arc(clear + radii) - radii
         return best
 
 

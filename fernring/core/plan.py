@@ -12,9 +12,9 @@ from .colour.shades import Palette
 from .document.piece import Piece
 from .dots import Dots, columns
 from .ground.ground import ground
-from .laid import Laid
 from .near import neighbours
-from .rows.layout import lay_out
+from .rows.sequence import solve_rows
+from .solved import Solved
 from .totals import Totals, add_up
 
 
@@ -22,25 +22,25 @@ from .totals import Totals, add_up
 class Plan:
     """A piece reckoned through: rows with their solved numbers, dots as columns, findings and sums."""
 
-    laid: Laid
+    solved: Solved
     verdicts: tuple[Verdict, ...]
     totals: Totals
 
     @property
     def dots(self) -> Dots:
-        return self.laid.dots
+        return self.solved.dots
 
 
-def lay(piece: Piece) -> Laid:
+def solve_piece(piece: Piece) -> Solved:
     """Rows and dots, without verdicts. Raises PlanError past the bound on dots."""
-    halves, rows = lay_out(piece)
+    halves, rows = solve_rows(piece)
     palette = Palette(piece)
     dots, shapes = columns(piece, halves, rows, palette)
     near = neighbours(halves, rows)
-    return Laid(piece, ground(piece.blank), halves, rows, dots, shapes, tuple(palette.shades), palette.ramps(), near)
+    return Solved(piece, ground(piece.blank), halves, rows, dots, shapes, tuple(palette.shades), palette.ramps(), near)
 
 
 def plan(piece: Piece, verdicts: bool = True) -> Plan:
     """The plan of a piece: the same document gives the same plan, byte for byte."""
-    laid = lay(piece)
-    return Plan(laid, all_verdicts(laid) if verdicts else (), add_up(laid))
+    solved = solve_piece(piece)
+    return Plan(solved, all_verdicts(solved) if verdicts else (), add_up(solved))

@@ -5,7 +5,7 @@ from math import gcd
 
 import numpy as np
 
-from .laid import Laid
+from .solved import Solved
 
 
 @dataclass(frozen=True)
@@ -27,20 +27,20 @@ class Totals:
     swept: float
 
 
-def add_up(laid: Laid) -> Totals:
-    dots = laid.dots
-    rings = [row.repeats for row in laid.rows if row.walk > 0 and row.n]
+def add_up(solved: Solved) -> Totals:
+    dots = solved.dots
+    rings = [row.repeats for row in solved.rows if row.walk > 0 and row.n]
     painted = np.flatnonzero(dots.painted)
     sizes = np.bincount(np.rint(2000 * dots.radius[painted]).astype(int))
     diameters = np.flatnonzero(sizes)
     return Totals(
         dots=len(painted),
-        rows=sum(1 for row in laid.rows if row.n),
-        edge=laid.edge,
-        left=laid.left,
+        rows=sum(1 for row in solved.rows if row.n),
+        edge=solved.edge,
+        left=solved.left,
         symmetry=gcd(*rings) if rings else 1,
         sizes=tuple(zip((diameters[::-1] / 1000).tolist(), sizes[diameters][::-1].tolist(), strict=True)),
-        shades=tuple(np.bincount(dots.shade[painted], minlength=len(laid.shades)).tolist()),
-        marks=len(laid.shapes),
-        swept=sum(marked.mark.area for marked in laid.shapes),
+        shades=tuple(np.bincount(dots.shade[painted], minlength=len(solved.shades)).tolist()),
+        marks=len(solved.shapes),
+        swept=sum(marked.mark.area for marked in solved.shapes),
     )

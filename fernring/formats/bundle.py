@@ -4,7 +4,7 @@ from collections.abc import Callable, Iterator
 from io import BytesIO
 from zipfile import ZIP_DEFLATED, ZipFile
 
-from ..core.laid import Laid
+from ..core.solved import Solved
 from .dxf import sheet_dxf
 from .pages import Stamp, spread
 from .paper import Layout, Paper
@@ -21,11 +21,11 @@ from .written.pdf import booklet_pdf
 Part = tuple[str, Callable[[], bytes]]
 
 
-def parts(laid: Laid, choice: Choice, layout: Layout, stamp: Stamp) -> list[Part]:
+def parts(solved: Solved, choice: Choice, layout: Layout, stamp: Stamp) -> list[Part]:
     """Every file of the bundle by its name, each made when asked for; what cannot be printed is refused at once."""
     found: list[Part] = []
-    for kind in kinds_for(laid):
-        sheet = kind.make(laid, choice)
+    for kind in kinds_for(solved):
+        sheet = kind.make(solved, choice)
         spread(sheet.drawing, layout)
         found.append((f"{kind.id}.pdf", lambda sheet=sheet: sheets_pdf([sheet], stamp, layout)))  # type: ignore[misc]
         found.append((f"{kind.id}.svg", lambda sheet=sheet: svg(sheet.in_svg, sheet.title).encode()))  # type: ignore[misc]
@@ -34,13 +34,13 @@ def parts(laid: Laid, choice: Choice, layout: Layout, stamp: Stamp) -> list[Part
     return found
 
 
-def written_parts(laid: Laid, paper: Paper, stamp: Stamp, units: Units) -> list[Part]:
+def written_parts(solved: Solved, paper: Paper, stamp: Stamp, units: Units) -> list[Part]:
     """The written pattern both ways, and the piece itself, to be opened on another studio."""
-    book = booklet(laid, units, stamp.revision, stamp.date)
+    book = booklet(solved, units, stamp.revision, stamp.date)
     return [
         ("pattern.pdf", lambda: booklet_pdf(book, paper)),
         ("pattern.html", lambda: booklet_html(book).encode()),
-        ("piece.json", lambda: document_bytes(laid.piece)),
+        ("piece.json", lambda: document_bytes(solved.piece)),
     ]
 
 

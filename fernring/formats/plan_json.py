@@ -12,8 +12,8 @@ from ..core.ground.ground import ground
 from ..core.ground.section import poles, section, span
 from ..core.ground.words import size
 from ..core.guides.lines import Net, guide_lines, net
-from ..core.laid import Laid
 from ..core.plan import Plan
+from ..core.solved import Solved
 
 _OPTIONS = orjson.OPT_SERIALIZE_NUMPY
 
@@ -24,17 +24,17 @@ def plan_bytes(plan: Plan) -> bytes:
 
 
 def plan_object(plan: Plan) -> dict[str, Any]:
-    laid = plan.laid
+    solved = plan.solved
     return {
-        "rim": laid.ground.surface.rim,
-        "limit": laid.ground.limit,
-        "blank": _blank(laid.piece.blank),
-        "rows": [_row(laid, index) for index in range(len(laid.rows))],
-        "shades": [{"name": s.name, "colour": s.colour, "finish": s.finish} for s in laid.shades],
-        "ramps": laid.ramps,
+        "rim": solved.ground.surface.rim,
+        "limit": solved.ground.limit,
+        "blank": _blank(solved.piece.blank),
+        "rows": [_row(solved, index) for index in range(len(solved.rows))],
+        "shades": [{"name": s.name, "colour": s.colour, "finish": s.finish} for s in solved.shades],
+        "ramps": solved.ramps,
         "dots": _dots(plan),
-        "marks": _marks(laid),
-        "guides": _guides(net(laid.piece, laid.rows)),
+        "marks": _marks(solved),
+        "guides": _guides(net(solved.piece, solved.rows)),
         "verdicts": [vars(verdict) | {"remedies": _remedies(verdict)} for verdict in plan.verdicts],
         "totals": vars(plan.totals),
     }
@@ -66,18 +66,18 @@ def _thinned(points: np.ndarray, round_: bool) -> np.ndarray:
     return points[:: max(1, len(points) // 120)] if round_ else points
 
 
-def _marks(laid: Laid) -> dict[str, Any]:
+def _marks(solved: Solved) -> dict[str, Any]:
     """Outlines of swipes and shapes, one after the other; `start` says where each begins, with one end added."""
-    outlines = [shape.mark.outline for shape in laid.shapes]
+    outlines = [shape.mark.outline for shape in solved.shapes]
     points = np.concatenate(outlines) if outlines else np.empty((0, 2))
-    heights = np.concatenate([shape.mark.heights for shape in laid.shapes]) if outlines else np.empty(0)
+    heights = np.concatenate([shape.mark.heights for shape in solved.shapes]) if outlines else np.empty(0)
     return _plane(points) | {
         "z": np.round(heights, 3),
         "start": np.concatenate(([0], np.cumsum([len(line) for line in outlines], dtype=int))).astype(np.int32),
-        "row": [shape.row for shape in laid.shapes],
-        "shade": [shape.shade for shape in laid.shapes],
-        "dot": [shape.dot for shape in laid.shapes],
-        "back": [shape.back for shape in laid.shapes],
+        "row": [shape.row for shape in solved.shapes],
+        "shade": [shape.shade for shape in solved.shapes],
+        "dot": [shape.dot for shape in solved.shapes],
+        "back": [shape.back for shape in solved.shapes],
     }
 
 
@@ -107,12 +107,12 @@ def _remedies(verdict: Any) -> list[dict[str, Any]]:
     ]
 
 
-def _row(laid: Laid, index: int) -> dict[str, Any]:
-    row, near = laid.rows[index], laid.near[index]
-    first = laid.dots.first[index]
+def _row(solved: Solved, index: int) -> dict[str, Any]:
+    row, near = solved.rows[index], solved.near[index]
+    first = solved.dots.first[index]
     return {
-        "id": laid.piece.rows[index].id,
-        "mark": laid.marks[index],
+        "id": solved.piece.rows[index].id,
+        "mark": solved.marks[index],
         "repeats": row.repeats,
         "places": row.n,
         "painted": row.total,
@@ -129,7 +129,7 @@ def _row(laid: Laid, index: int) -> dict[str, Any]:
         "near": {
             "clear": near.clear,
             "dot": first + near.place,
-            "other": laid.dots.first[near.other_row] + near.other_place,
+            "other": solved.dots.first[near.other_row] + near.other_place,
         }
         if near
         else None,

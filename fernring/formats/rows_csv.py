@@ -5,7 +5,7 @@ from io import StringIO
 
 from ..core.colour.shades import Palette
 from ..core.document.row import Row
-from ..core.laid import Laid
+from ..core.solved import Solved
 from .spoken import spoken_track, spoken_trims
 
 HEADER = (
@@ -14,24 +14,24 @@ HEADER = (
 )  # fmt: skip
 
 
-def rows_csv(laid: Laid) -> str:
+def rows_csv(solved: Solved) -> str:
     """RFC 4180 with a header line; cells that a spreadsheet would take for a formula get an apostrophe."""
     out = StringIO()
     writer = csv.writer(out, lineterminator="\r\n")
     writer.writerow(HEADER)
-    palette = Palette(laid.piece)
-    for index, row in enumerate(laid.piece.rows):
-        writer.writerow([_safe(cell) for cell in _cells(laid, index, row, palette)])
+    palette = Palette(solved.piece)
+    for index, row in enumerate(solved.piece.rows):
+        writer.writerow([_safe(cell) for cell in _cells(solved, index, row, palette)])
     return out.getvalue()
 
 
-def _cells(laid: Laid, index: int, row: Row, palette: Palette) -> list[str]:
-    placed = laid.rows[index]
-    tools = {tool.id: tool.name for tool in laid.piece.tools}
+def _cells(solved: Solved, index: int, row: Row, palette: Palette) -> list[str]:
+    placed = solved.rows[index]
+    tools = {tool.id: tool.name for tool in solved.piece.tools}
     shades = [palette.shades[palette.index(shade)].name for shade in row.shades]
-    start = f"{laid.dots.angle[laid.dots.first[index]]:.3f}" if placed.n else ""
+    start = f"{solved.dots.angle[solved.dots.first[index]]:.3f}" if placed.n else ""
     return [
-        laid.marks[index],
+        solved.marks[index],
         row.label,
         str(placed.repeats),
         str(placed.n),

@@ -10,7 +10,7 @@ from ..core.document.shelf import Shelf
 from ..formats.piece_json import document_bytes
 from ..store import ledger, pieces
 from ..store.database import Database, open_database
-from . import bench, blank, errors, exports, prints, reckoning
+from . import bench, blank, errors, exports, planning, prints
 from . import ledger as ledger_routes
 from .config import Config
 from .security import Guard
@@ -28,7 +28,7 @@ def api(database: Database) -> FastAPI:
     )
     app.state.database = database
     errors.install(app)
-    for part in (reckoning, blank, exports, prints, ledger_routes, bench):
+    for part in (planning, blank, exports, prints, ledger_routes, bench):
         app.include_router(part.router)
     return app
 

@@ -15,9 +15,9 @@ from ..core.ground.words import size
 from ..store import ledger, pieces, settings
 from .errors import RESPONSES
 from .ledger import DocumentId, StateAnswer, _answer, _document, studio
+from .planning import Answer
 from .prints import Printer
 from .reading import QuickRoute
-from .reckoning import Answer
 
 router = APIRouter(prefix="/api", tags=["bench"], route_class=QuickRoute, responses=RESPONSES)
 

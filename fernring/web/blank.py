@@ -15,11 +15,11 @@ from ..core.geometry.outline import inset, polygon
 from ..core.ground.outlines import ROUGHNESS, bare_corners
 from ..core.ground.report import report
 from ..core.guides.markers import markers, surface_kind
-from ..core.plan import lay
+from ..core.plan import solve_piece
 from ..formats.outline_svg import outline_points, path_points
 from .errors import RESPONSES
+from .planning import Answer
 from .reading import QuickRoute
-from .reckoning import Answer
 
 router = APIRouter(prefix="/api", tags=["blank"], route_class=QuickRoute, responses=RESPONSES)
 
@@ -85,8 +85,8 @@ class SvgOutline(Frozen):
 @router.post("/blank")
 def post_blank(piece: Piece) -> BlankReport:
     """The blank of a piece in figures. A refusal says which of its measures cannot be."""
-    laid = lay(piece)
-    found = report(piece, laid.ground, laid.halves, laid.rows, laid.marks)
+    solved = solve_piece(piece)
+    found = report(piece, solved.ground, solved.halves, solved.rows, solved.marks)
     return BlankReport(
         centre=CentreAnswer(**vars(found.centre)),
         centres=[CentreAnswer(**vars(one)) for one in found.centres],

@@ -7,7 +7,7 @@ from pydantic import Field
 
 from ..core.document.numbers import Frozen
 from ..core.document.piece import Piece
-from ..core.plan import lay
+from ..core.plan import solve_piece
 from ..formats.picture import picture
 from ..formats.piece_json import document_bytes
 from ..formats.rows_csv import rows_csv
@@ -26,7 +26,7 @@ class PictureRequest(Frozen):
 @router.post("/svg", response_model=None, responses={200: {"content": {"image/svg+xml": {}}}})
 def post_svg(request: PictureRequest) -> Response:
     """The painted piece in real millimetres."""
-    text = svg(picture(lay(request.piece)), request.piece.name)
+    text = svg(picture(solve_piece(request.piece)), request.piece.name)
     return file_answer(text.encode(), "image/svg+xml", "piece.svg")
 
 
@@ -35,13 +35,13 @@ def post_png(request: PictureRequest) -> Response:
     """The painted piece as a picture."""
     from ..formats.png import png
 
-    return file_answer(png(picture(lay(request.piece)), request.pixels), "image/png", "piece.png")
+    return file_answer(png(picture(solve_piece(request.piece)), request.pixels), "image/png", "piece.png")
 
 
 @router.post("/csv", response_model=None, responses={200: {"content": {"text/csv": {}}}})
 def post_csv(request: PictureRequest) -> Response:
     """The rows as a table."""
-    return file_answer(rows_csv(lay(request.piece)).encode(), "text/csv; charset=utf-8", "rows.csv")
+    return file_answer(rows_csv(solve_piece(request.piece)).encode(), "text/csv; charset=utf-8", "rows.csv")
 
 
 @router.post("/json", response_model=None, responses={200: {"content": {"application/json": {}}}})

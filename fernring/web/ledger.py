@@ -17,8 +17,8 @@ from ..store import ledger, pieces, revisions
 from ..store.database import Database
 from ..store.ledger import State
 from .errors import RESPONSES
+from .planning import Answer
 from .reading import QuickRoute
-from .reckoning import Answer
 
 router = APIRouter(prefix="/api/documents", tags=["documents"], route_class=QuickRoute, responses=RESPONSES)
 

@@ -13,8 +13,8 @@ from pydantic import Field
 
 from ..core.document.numbers import Frozen, Ident, Label
 from ..core.document.piece import Piece
-from ..core.laid import Laid
-from ..core.plan import lay
+from ..core.plan import solve_piece
+from ..core.solved import Solved
 from ..formats.pages import Stamp, spread
 from ..formats.paper import MOST_AT_ALL, MOST_PAGES, Layout, Paper, Way, place
 from ..formats.sheets.all import kinds_for, sheet
@@ -26,8 +26,8 @@ from ..formats.written.html import booklet_html
 from ..formats.written.lengths import Units
 from .errors import RESPONSES
 from .exports import file_answer
+from .planning import Answer
 from .reading import QuickRoute
-from .reckoning import Answer
 
 if TYPE_CHECKING:
     from ..formats.bundle import Part
@@ -81,8 +81,8 @@ class PrintRequest(Frozen):
     def stamp(self) -> Stamp:
         return Stamp(self.piece, self.revision, _today())
 
-    def sheet(self, laid: Laid) -> Sheet:
-        return sheet(laid, self.kind, self.choice())
+    def sheet(self, solved: Solved) -> Sheet:
+        return sheet(solved, self.kind, self.choice())
 
 
 class PageRequest(PrintRequest):
@@ -143,8 +143,8 @@ class CutAnswer(Answer):
 @router.post("/sheets")
 def post_sheets(request: SheetsRequest) -> list[KindAnswer]:
     """Every kind of sheet that suits the piece's blank."""
-    laid = lay(request.piece)
-    made = [(kind, kind.make(laid, Choice(margin=0.0))) for kind in kinds_for(laid)]
+    solved = solve_piece(request.piece)
+    made = [(kind, kind.make(solved, Choice(margin=0.0))) for kind in kinds_for(solved)]
     return [KindAnswer(id=kind.id, title=one.title, what=one.what, cutter=bool(one.cuts)) for kind, one in made]
 
 
@@ -153,7 +153,7 @@ def post_sheet_page(request: PageRequest) -> PageAnswer:
     """One page as it will come out of the printer, rendered from the PDF."""
     from ..formats.page_png import page_png
 
-    one = request.sheet(lay(request.piece))
+    one = request.sheet(solve_piece(request.piece))
     tiling = spread(one.drawing, request.layout())
     number = min(request.number, len(tiling.tiles))
     tile = tiling.tiles[number - 1]
@@ -171,13 +171,13 @@ def post_sheet_page(request: PageRequest) -> PageAnswer:
 @router.post("/pdf", response_model=None, responses={200: {"content": {"application/pdf": {}}}})
 def post_sheet_pdf(request: PrintRequest) -> Response:
     """The sheet as PDF, on as many pages as it needs."""
-    return file_answer(_pdf(request, request.sheet(lay(request.piece))), "application/pdf", "sheet.pdf")
+    return file_answer(_pdf(request, request.sheet(solve_piece(request.piece))), "application/pdf", "sheet.pdf")
 
 
 @router.post("/svg", response_model=None, responses={200: {"content": {"image/svg+xml": {}}}})
 def post_sheet_svg(request: PrintRequest) -> Response:
     """The sheet as one SVG in real millimetres; of a sheet for the cutter, what it cuts."""
-    return file_answer(_svg(request.sheet(lay(request.piece))), "image/svg+xml", "sheet.svg")
+    return file_answer(_svg(request.sheet(solve_piece(request.piece))), "image/svg+xml", "sheet.svg")
 
 
 @router.post("/dxf", response_model=None, responses={200: {"content": {"image/vnd.dxf": {}}}})
@@ -185,7 +185,7 @@ def post_sheet_dxf(request: PrintRequest) -> Response:
     """The cuts of the sheet as DXF in millimetres."""
     from ..formats.dxf import sheet_dxf
 
-    return file_answer(sheet_dxf(request.sheet(lay(request.piece))), "image/vnd.dxf", "sheet.dxf")
+    return file_answer(sheet_dxf(request.sheet(solve_piece(request.piece))), "image/vnd.dxf", "sheet.dxf")
 
 
 @router.post("/cutter")
@@ -193,7 +193,7 @@ def post_cutter(request: CutterRequest) -> CutAnswer:
     """What the simulated cutter makes of the sheet's file."""
     from ..formats.dxf import sheet_dxf
 
-    one = request.sheet(lay(request.piece))
+    one = request.sheet(solve_piece(request.piece))
     return _cut(sheet_dxf(one) if request.format == "dxf" else _svg(one), request.format)
 
 
@@ -206,7 +206,7 @@ def post_cutter_file(request: CutterFile) -> CutAnswer:
 @router.post("/booklet", response_model=None, responses={200: {"content": {"application/octet-stream": {}}}})
 def post_booklet(request: BookletRequest) -> Response:
     """The written pattern as a booklet, PDF or one self-contained HTML page."""
-    book = booklet(lay(request.piece), request.units, request.revision, _today())
+    book = booklet(solve_piece(request.piece), request.units, request.revision, _today())
     if request.format == "html":
         return file_answer(booklet_html(book).encode(), "text/html; charset=utf-8", "pattern.html")
     from ..formats.written.pdf import booklet_pdf
@@ -219,9 +219,9 @@ def post_bundle(request: BundleRequest) -> Response:
     """Everything in one ZIP: a line of JSON for each file as it is done, and at last the ZIP in base64."""
     from ..formats.bundle import parts, written_parts
 
-    laid, stamp = lay(request.piece), request.stamp()
-    files = parts(laid, request.choice(), request.layout(), stamp)
-    files += written_parts(laid, request.paper, stamp, request.units)
+    solved, stamp = solve_piece(request.piece), request.stamp()
+    files = parts(solved, request.choice(), request.layout(), stamp)
+    files += written_parts(solved, request.paper, stamp, request.units)
     return StreamingResponse(_told(files), media_type="application/x-ndjson")
 
 

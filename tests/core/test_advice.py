@@ -20,7 +20,7 @@ class FitsTest(FernTestCase):
             self.assertTrue(4 <= len(table) <= 12)
             for alternative in table:
                 after = plan(changed(sample, alternative.changes))
-                placed = after.laid.rows[index]
+                placed = after.solved.rows[index]
                 self.assertEqual(placed.repeats, alternative.repeats)
                 self.assert_mm(placed.walk, alternative.walk)
                 self.assert_mm(placed.clear, alternative.clear or 0)
@@ -37,7 +37,7 @@ class FitsTest(FernTestCase):
         self.assertTrue(losing)
         for alternative in losing:
             after = plan(changed(sample, alternative.changes))
-            self.assertEqual(sum(1 for r in after.laid.rows if r.noroom), alternative.lost)
+            self.assertEqual(sum(1 for r in after.solved.rows if r.noroom), alternative.lost)
 
     def test_the_centre_may_take_any_size_that_fits(self) -> None:
         table = what_fits(samples.five_rows(), 0)
@@ -78,8 +78,8 @@ class SlackTest(FernTestCase):
     def test_inside_a_fixed_last_row_the_rows_spread_up_to_it(self) -> None:
         rows = (centre(), row("a", 2.0), row("b", 3.0), row("edge", 3.0, distance=AtWalk(walk=38)))
         spread = spread_slack(piece(*rows))
-        laid = plan(spread.piece).laid.rows
-        self.assert_mm(laid[3].inner - laid[2].outer, spread.piece.safe_gap, 1e-6)
+        solved = plan(spread.piece).solved.rows
+        self.assert_mm(solved[3].inner - solved[2].outer, spread.piece.safe_gap, 1e-6)
 
     def test_what_a_gap_may_not_exceed_is_stated_as_left(self) -> None:
         spread = spread_slack(piece(row("a", 1.0), diameter=300))

@@ -1,4 +1,4 @@
-"""Any piece of the pattern language that can be written down: it is laid, and what is wrong with it is said."""
+"""Any piece of the pattern language that can be written down: it is solved, and what is wrong with it is said."""
 
 from typing import Any
 

@@ -11,17 +11,17 @@ from fernring.core.block import COLUMNS, rings_block, row_block
 from fernring.core.colour.shades import Palette
 from fernring.core.document.piece import Piece
 from fernring.core.dots import parts_of
+from fernring.core.geometry.dome import ball
 from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.flipped import Flipped
 from fernring.core.geometry.plate import Plate
 from fernring.core.geometry.surface import Plane, Surface
-from fernring.core.geometry.vault import ball
-from fernring.core.laid import Laid
 from fernring.core.near import between_rings
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
 from fernring.core.rows.nest import nest_walk
 from fernring.core.rows.own import EvenRing, dots_at, rings_at
 from fernring.core.rows.placed import PlacedRow, clearances
+from fernring.core.solved import Solved
 from tests.assertions import FernTestCase
 from tests.samples import centre, paint, piece, row
 
@@ -89,7 +89,7 @@ class BareRingsTest(FernTestCase):
         sample = piece(
             centre(), row("a", 2.0, 1.0), row("b", 3.0, shades=turns), row("c", 1.5, 2.0, 1.0, shades=turns[:2])
         )
-        found = lay(sample)
+        found = solve_piece(sample)
         parts = parts_of(sample, found.rows)
         self.assertTrue(all(part.plain for part in parts))
         together = rings_block(parts, Palette(sample))
@@ -101,7 +101,7 @@ class BareRingsTest(FernTestCase):
 
 
 @st.composite
-def fixed_rows(draw: st.DrawFn) -> Laid:
+def fixed_rows(draw: st.DrawFn) -> Solved:
     """Rings at stated or nested distances that sometimes keep clear of each other and sometimes do not."""
     rows = []
     for k in range(draw(st.integers(1, 5))):
@@ -109,24 +109,24 @@ def fixed_rows(draw: st.DrawFn) -> Laid:
         size, gap = draw(st.sampled_from((1.0, 2.0, 4.6))), draw(st.sampled_from((0.0, 0.3, 0.8)))
         where = draw(st.sampled_from(({}, stated, stated)))
         rows.append(row(f"r{k}", size, gap=gap, boundary=draw(st.integers(0, 9)) == 0, **where))
-    return lay(
+    return solve_piece(
         piece(*rows, segments=draw(st.sampled_from((6, 12, 18))), safe_gap=draw(st.sampled_from((0.0, 0.3, 0.8))))
     )
 
 
 class KnownClearTest(FernTestCase):
-    @given(laid=fixed_rows())
+    @given(solved=fixed_rows())
     @settings(max_examples=80, deadline=None)
-    def test_what_is_passed_over_as_clear_is_clear(self, laid: Laid) -> None:
+    def test_what_is_passed_over_as_clear_is_clear(self, solved: Solved) -> None:
         """The pairs found are those of comparing every dot with every other, whether they had to be searched or not."""
-        dots, rows, safe = laid.dots, laid.piece.rows, laid.piece.safe_gap
+        dots, rows, safe = solved.dots, solved.piece.rows, solved.piece.safe_gap
         clear = clearances(dots, dots)
         a, b = np.minimum(dots.row[:, None], dots.row), np.maximum(dots.row[:, None], dots.row)
         gaps, nested = np.array([r.gap for r in rows]), np.array([r.distance.kind == "nested" for r in rows])
         boundary = np.array([r.boundary for r in rows])
         wanted = np.where((a == b) | (nested[b] & ~boundary[a]), gaps[b], safe)
         close = np.triu(clear < wanted - 1e-6, 1)
-        found = crowded(laid)
+        found = crowded(solved)
         ours = {(min(i, j), max(i, j)) for i, j in zip(found.i.tolist(), found.j.tolist(), strict=True)}
         self.assertEqual(ours, set(zip(*(part.tolist() for part in np.nonzero(close)), strict=True)))
 
@@ -134,7 +134,7 @@ class KnownClearTest(FernTestCase):
         half = {"kind": "per_segment", "repeats": 1, "segments": 2}
         edge = row("edge", 2.0, boundary=True, count=half, start={"kind": "on lines"}, distance=at(3.7))
         sample = piece(edge, row("in", 1.0, gap=0.0, start={"kind": "on lines"}), safe_gap=0.5)
-        found = crowded(lay(sample))
+        found = crowded(solve_piece(sample))
         self.assertEqual(len(found.i), 6)
         self.assertLess(abs(float(found.clear.min()) - 0.27), 0.01)
 
@@ -146,7 +146,7 @@ class KnownClearTest(FernTestCase):
         outer = row("outer", 16.3, start={"kind": "on lines"}, distance=at(26.8), **once)
         given = piece(inner, small, outer).model_dump(mode="json")
         given["blank"] |= {"outline": {"kind": "round", "diameter": 60}, "relief": {"kind": "ball"}, "border": 0}
-        found = lay(Piece.model_validate(given))
+        found = solve_piece(Piece.model_validate(given))
         near = found.near[2]
         self.assertEqual(near.other_row if near else None, 0)
         self.assert_mm(near.clear if near else 0.0, 60 * sin(16.8 / 60) - 16.3, 1e-9)

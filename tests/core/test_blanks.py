@@ -11,17 +11,17 @@ from fernring.core.document.changes import Change, changed
 from fernring.core.document.piece import Piece
 from fernring.core.errors import DocumentError, FitError
 from fernring.core.geometry.chain import closed_chain
+from fernring.core.geometry.dome import ArcDome
 from fernring.core.geometry.outline.polygon import area
 from fernring.core.geometry.outline.rays import Rim
 from fernring.core.geometry.outline.shapes import oval
 from fernring.core.geometry.surface import Surface
-from fernring.core.geometry.vault import Vault
 from fernring.core.ground.ground import ground
 from fernring.core.ground.report import most_repeats, report
 from fernring.core.guides.lines import guide_lines, net
 from fernring.core.guides.marks import ends
-from fernring.core.plan import lay, plan
-from fernring.core.rows.hoop import RoundHoop, hoop_on
+from fernring.core.plan import plan, solve_piece
+from fernring.core.rows.ring_spacing import CircleSpacing, ring_spacing
 from fernring.core.rows.spacing import SPACINGS
 from fernring.core.starting.compose import compose
 from fernring.core.starting.recipe import recipes
@@ -60,7 +60,7 @@ class EveryBlankTest(FernTestCase):
                 found = plan(compose(bare(name), recipes()[k % len(recipes())]))
                 self.assert_no_overlap(found.dots)
                 self.assertFalse({"off the blank", "over the border", "touching"} & set(self.codes(found)))
-                self.assertGreater(len(found.laid.rows), 3)
+                self.assertGreater(len(found.solved.rows), 3)
                 self.assert_mm(found.totals.left, 0, 1e-5)
 
     def test_both_halves_are_painted_alike_on_a_ball_and_each_for_itself_on_an_egg(self) -> None:
@@ -80,7 +80,7 @@ class EveryBlankTest(FernTestCase):
 
     def test_a_ring_beyond_the_widest_circle(self) -> None:
         far = samples.row("far", 2.0, distance={"kind": "walk", "walk": 80})
-        self.assertRegex(plan(bare("ball", rows=(far,))).laid.rows[0].noroom, "beyond the widest circle")
+        self.assertRegex(plan(bare("ball", rows=(far,))).solved.rows[0].noroom, "beyond the widest circle")
 
     def test_dots_over_a_border_are_counted_place_by_place(self) -> None:
         ring = samples.row(
@@ -138,20 +138,20 @@ class CapacityTest(FernTestCase):
             dot, gap, first = random.uniform(0.8, 6), random.uniform(0, 1), random.uniform(0, 6)
             low = float(surface.edge(np.linspace(0, 6, 60)).min())
             walk = random.uniform(dot + gap, max(low, dot + gap + 1))
-            found = most_repeats(hoop_on(surface, "equal angles"), walk, (dot,), gap, first)
+            found = most_repeats(ring_spacing(surface, "equal angles"), walk, (dot,), gap, first)
             self.assertEqual(found, self.most_by_trying(surface, walk, dot, gap, first), (surface, walk, dot, gap))
 
     def test_a_flat_reckoning_promises_too_many(self) -> None:
         piece = bare("ball", rows=(samples.row("r", 3.0, half="both", distance={"kind": "walk", "walk": 50}),))
-        laid = lay(piece)
-        ring = report(piece, laid.ground, laid.halves, laid.rows, laid.marks).rings[0]
+        solved = solve_piece(piece)
+        ring = report(piece, solved.ground, solved.halves, solved.rows, solved.marks).rings[0]
         self.assertGreater(ring.flat, ring.fit + 10)
 
     @given(st.floats(8, 40), st.integers(4, 24), st.lists(st.sampled_from((1.0, 2.6, 4.0)), min_size=1, max_size=3))
     def test_equal_gaps_on_a_domed_oval_are_equal(self, walk: float, repeats: int, sizes: list[float]) -> None:
-        surface = Vault(Rim(oval(140, 90)), 20)
-        hoop = hoop_on(surface, "equal gaps")
-        angle = hoop.angles(walk, sizes, repeats, 0.3)
+        surface = ArcDome(Rim(oval(140, 90)), 20)
+        spacing = ring_spacing(surface, "equal gaps")
+        angle = spacing.angles(walk, sizes, repeats, 0.3)
         if len(angle) < 3 or len(angle) * max(sizes) > 5 * walk:
             return
         radius = np.resize(np.array(sizes) / 2, len(angle))
@@ -161,20 +161,20 @@ class CapacityTest(FernTestCase):
 
     def test_on_an_even_surface_the_chain_finds_the_closed_form(self) -> None:
         surface, sizes, repeats = SURFACES["dome"], [4.0, 1.5, 1.5], 8
-        hoop = RoundHoop(surface, SPACINGS["equal gaps"])
+        spacing = CircleSpacing(surface, SPACINGS["equal gaps"])
         sums = np.resize(np.array([2.75, 1.5, 2.75]), 24)
         _, gap = closed_chain(
             lambda a: np.stack(surface.points(np.full(len(a), 25.0), a), axis=1), np.arange(24) * 2 * np.pi / 24, sums
         )
-        self.assert_mm(gap, hoop.clear(25.0, sizes, repeats, 0.0), 1e-7)
+        self.assert_mm(gap, spacing.clear(25.0, sizes, repeats, 0.0), 1e-7)
 
 
 class GuideTest(FernTestCase):
     def lines(self, name: str, **guides: Any) -> dict[str, list[Any]]:
         piece = bare(name, rows=(samples.row("r", 3.0, distance={"kind": "walk", "walk": 30}),), guides=guides)
-        laid = lay(piece)
+        solved = solve_piece(piece)
         found: dict[str, list[Any]] = {}
-        for line in guide_lines(net(piece, laid.rows)):
+        for line in guide_lines(net(piece, solved.rows)):
             found.setdefault(line.kind, []).append(line)
         return found
 
@@ -217,7 +217,7 @@ class GuideTest(FernTestCase):
     def test_a_row_sits_on_a_stepped_circle(self) -> None:
         on = samples.row("r", 2.0, distance={"kind": "guide", "circle": "step-2"})
         piece = bare("dome", rows=(on,), guides={"steps": {"first": 20, "step": 7}})
-        self.assert_mm(lay(piece).rows[0].walk, 27)
+        self.assert_mm(solve_piece(piece).rows[0].walk, 27)
 
     def test_a_guide_that_would_show_is_named_and_a_better_marker_offered(self) -> None:
         piece = bare("dome", rows=(), guides={"marker": "soft pencil"})

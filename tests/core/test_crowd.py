@@ -5,7 +5,7 @@ import numpy as np
 from fernring.core.advice.crowd import PETALS, RINGS, SWEPT, crowded, nests
 from fernring.core.document.piece import Piece
 from fernring.core.document.row import Row
-from fernring.core.plan import lay, plan
+from fernring.core.plan import plan, solve_piece
 from tests import patterns
 from tests.assertions import FernTestCase
 
@@ -20,8 +20,8 @@ def piece(*rows: object, **more: object) -> Piece:
 class CrowdTest(FernTestCase):
     def test_close_pairs_are_those_of_a_plain_search(self) -> None:
         rows = [patterns.row(f"r{k}", 3.0, distance=patterns.at(18 + 3.1 * k), start=LINES) for k in range(4)]
-        laid = lay(piece(*rows, safe_gap=0.3))
-        dots, found = laid.dots, crowded(laid)
+        solved = solve_piece(piece(*rows, safe_gap=0.3))
+        dots, found = solved.dots, crowded(solved)
         plain = set()
         for i in range(len(dots)):
             for j in range(i + 1, len(dots)):
@@ -34,15 +34,19 @@ class CrowdTest(FernTestCase):
         self.assertGreater(len(plain), 10)
 
     def test_contact_within_a_petal_is_meant_and_between_petals_is_not(self) -> None:
-        far = lay(piece(patterns.row("a", 6.8, distance=patterns.at(32), trims=[patterns.walk(1.5, load="each")])))
+        far = solve_piece(
+            piece(patterns.row("a", 6.8, distance=patterns.at(32), trims=[patterns.walk(1.5, load="each")]))
+        )
         self.assertEqual(len(crowded(far).i), 0)
-        near = lay(piece(patterns.row("a", 6.8, distance=patterns.at(19), trims=[patterns.walk(1.5, load="each")])))
+        near = solve_piece(
+            piece(patterns.row("a", 6.8, distance=patterns.at(19), trims=[patterns.walk(1.5, load="each")]))
+        )
         self.assertEqual(set(crowded(near).kind.tolist()), {PETALS})
 
     def test_swipes_count_by_their_outline_but_not_against_their_own_head(self) -> None:
-        alone = lay(piece(patterns.row("a", 3.0, distance=patterns.at(18), trims=[patterns.swipe(8)])))
+        alone = solve_piece(piece(patterns.row("a", 3.0, distance=patterns.at(18), trims=[patterns.swipe(8)])))
         self.assertEqual(len(crowded(alone).i), 0)
-        met = lay(
+        met = solve_piece(
             piece(
                 patterns.row("a", 3.0, distance=patterns.at(18), trims=[patterns.swipe(12)]),
                 patterns.row("b", 2.0, distance=patterns.at(28), start={"kind": "on lines"}),
@@ -51,14 +55,14 @@ class CrowdTest(FernTestCase):
         self.assertEqual(set(crowded(met).kind.tolist()), {SWEPT})
 
     def test_a_ring_that_does_not_close(self) -> None:
-        found = crowded(lay(piece(patterns.row("a", 6.8, distance=patterns.at(12)))))
+        found = crowded(solve_piece(piece(patterns.row("a", 6.8, distance=patterns.at(12)))))
         self.assertEqual(set(found.kind.tolist()), {RINGS})
         self.assertLess(float(found.clear.min()), 0)
 
     def test_stacked_dots_meet_only_their_own_level(self) -> None:
         wide = patterns.top(5.0)
         rows = [patterns.row("a", 5.7, distance=patterns.at(26), trims=[wide])]
-        self.assertEqual(len(crowded(lay(piece(*rows))).i), 0)
+        self.assertEqual(len(crowded(solve_piece(piece(*rows))).i), 0)
 
     def test_which_rows_state_their_gap_to_others(self) -> None:
         def row(**more: object) -> Row:

@@ -70,11 +70,11 @@ class BareTest(FernTestCase):
 
     def test_a_band_clears_whole_rings(self) -> None:
         found = rings(area={"kind": "band", "inner": 17, "outer": 25})
-        self.assertEqual([len(placed.x) > 0 for placed in found.laid.rows], [True, False, False, True, True])
-        self.assertIn("every dot lies on a bare area", found.laid.rows[1].noroom)
+        self.assertEqual([len(placed.x) > 0 for placed in found.solved.rows], [True, False, False, True, True])
+        self.assertIn("every dot lies on a bare area", found.solved.rows[1].noroom)
 
     def test_places_keep_their_numbers_and_the_left_out_are_counted(self) -> None:
-        placed = rings(area={"kind": "disc", "x": 20, "y": 0, "diameter": 14}).laid.rows[1]
+        placed = rings(area={"kind": "disc", "x": 20, "y": 0, "diameter": 14}).solved.rows[1]
         self.assertEqual(len(placed.x) + placed.left_out, 24)
         assert placed.place is not None
         self.assertEqual(len(set(placed.place.tolist())), len(placed.x))
@@ -96,7 +96,7 @@ class BareTest(FernTestCase):
     def test_both_ends_stop_equally_short(self) -> None:
         disc = {"kind": "disc", "x": 22, "y": 9, "diameter": 15}
         found = rings(area=disc, rows="stop evenly")
-        placed = found.laid.rows[2]
+        placed = found.solved.rows[2]
         middle = np.degrees(np.arctan2(22, -9))
         turn = (np.degrees(np.arctan2(placed.x, -placed.y)) - middle + 180) % 360 - 180
         self.assert_mm(float(turn[turn > 0].min()), float(-turn[turn < 0].max()), 0.3)
@@ -108,11 +108,11 @@ class BareTest(FernTestCase):
         ]
         rows = [centre(), row("r", 2.5, count=TWO, distance=at(24))]
         given = {**patterns.piece("petals").model_dump(mode="json"), "rows": rows, "bare": discs}
-        placed = plan(Piece.model_validate(given)).laid.rows[1]
+        placed = plan(Piece.model_validate(given)).solved.rows[1]
         self.assertTrue((np.hypot(np.abs(placed.x) - 24, placed.y) > 6 + 1.25).all())
         self.assertEqual(len(placed.x) % 2, 0)
 
     def test_blanks_of_a_pattern_leave_their_places_free(self) -> None:
-        found = plan(patterns.piece("dot, blank, dot")).laid.rows[1]
+        found = plan(patterns.piece("dot, blank, dot")).solved.rows[1]
         self.assertEqual(set(found.member.tolist()), {0, 2})
         self.assertEqual(found.left_out * 2, len(found.x))

@@ -137,9 +137,9 @@ class PlanTest(FernTestCase):
         self.assertEqual(caught.exception.field, "rows.30.count")
 
     def test_shades_take_turns_along_the_places(self) -> None:
-        laid = plan(samples.five_rows()).laid
-        own = laid.dots.row == 4
-        names = [laid.shades[k].name for k in laid.dots.shade[own].tolist()]
+        solved = plan(samples.five_rows()).solved
+        own = solved.dots.row == 4
+        names = [solved.shades[k].name for k in solved.dots.shade[own].tolist()]
         self.assertEqual(names, ["Red", "Amber"] * 12)
 
     def test_totals_add_up(self) -> None:
@@ -149,7 +149,7 @@ class PlanTest(FernTestCase):
         self.assertEqual(sum(count for _, count in totals.sizes), totals.dots)
         self.assertEqual(sum(totals.shades), totals.dots)
         self.assertEqual(totals.symmetry, 12)
-        self.assert_mm(totals.edge + totals.left, found.laid.context.limit)
+        self.assert_mm(totals.edge + totals.left, found.solved.context.limit)
 
     def test_verdicts_can_be_left_out(self) -> None:
         self.assertEqual(plan(samples.five_rows(), verdicts=False).verdicts, ())

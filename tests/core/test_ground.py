@@ -12,7 +12,7 @@ from fernring.core.ground.ground import ROUNDED, ground
 from fernring.core.ground.report import report
 from fernring.core.ground.section import poles, section, span
 from fernring.core.ground.words import size
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
 from tests.assertions import FernTestCase
 from tests.core.test_blanks import BLANKS, bare
 
@@ -122,8 +122,8 @@ class WordsTest(FernTestCase):
 class ReportTest(FernTestCase):
     def test_centres_and_border_of_a_heart(self) -> None:
         piece = bare("heart")
-        laid = lay(piece)
-        found = report(piece, laid.ground, laid.halves, laid.rows, laid.marks)
+        solved = solve_piece(piece)
+        found = report(piece, solved.ground, solved.halves, solved.rows, solved.marks)
         self.assertEqual(found.centre.kind, "inscribed")
         self.assert_mm(found.centre.whole, max(one.whole for one in found.centres), 1e-2)
         self.assertGreater(found.border.copy_wide, found.border.copy_narrow)
@@ -132,7 +132,7 @@ class ReportTest(FernTestCase):
 
     def test_a_domes_rise_and_tape(self) -> None:
         piece = bare("taped")
-        laid = lay(piece)
-        found = report(piece, laid.ground, laid.halves, laid.rows, laid.marks)
+        solved = solve_piece(piece)
+        found = report(piece, solved.ground, solved.halves, solved.rows, solved.marks)
         assert found.tape is not None
         self.assert_mm(found.tape, 105, 1e-6)

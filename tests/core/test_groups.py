@@ -55,4 +55,4 @@ class GroupsTest(FernTestCase):
         found = plan(type(patterns.piece("petals")).model_validate(given))
         self.assertEqual(len(found.dots), 24)
         self.assertEqual([v.code for v in found.verdicts if v.severity == "serious"], [])
-        self.assertEqual(found.laid.rows[0].places, 12)
+        self.assertEqual(found.solved.rows[0].places, 12)

@@ -34,12 +34,12 @@ class HandTest(FernTestCase):
         self.assertEqual(sorted(ranks[1::2].tolist()), [4, 5, 6, 7])
 
     def test_in_a_row_the_largest_dots_come_first(self) -> None:
-        laid = plan(samples.piece(samples.row("a", 1.5, 4.6, distance={"kind": "walk", "walk": 25}))).laid
-        first_half = laid.dots.hand < 12
-        self.assertTrue((laid.dots.radius[first_half] == 2.3).all())
+        solved = plan(samples.piece(samples.row("a", 1.5, 4.6, distance={"kind": "walk", "walk": 25}))).solved
+        first_half = solved.dots.hand < 12
+        self.assertTrue((solved.dots.radius[first_half] == 2.3).all())
 
     def test_ranks_are_a_permutation_in_every_row(self) -> None:
-        laid = plan(samples.five_rows()).laid
-        for index in range(len(laid.rows)):
-            own = laid.dots.hand[laid.dots.row == index]
+        solved = plan(samples.five_rows()).solved
+        for index in range(len(solved.rows)):
+            own = solved.dots.hand[solved.dots.row == index]
             self.assertEqual(sorted(own.tolist()), list(range(len(own))))

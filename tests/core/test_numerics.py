@@ -8,10 +8,10 @@ from hypothesis import strategies as st
 
 from fernring.core.geometry.apollonius import touching_three
 from fernring.core.geometry.chain import closed_chain
-from fernring.core.geometry.climb import climb
 from fernring.core.geometry.even import Curve, closed_places, cornered_places, open_places
 from fernring.core.geometry.root import root
 from fernring.core.geometry.runs import round_runs
+from fernring.core.geometry.secant import secant_root
 from fernring.core.geometry.turn import turned_places
 from tests.assertions import FernTestCase
 
@@ -50,19 +50,19 @@ class ClimbTest(FernTestCase):
             asked.append(value)
             return inf if wall and value > at else value**power - at**power
 
-        found = climb(function, 0, 10, 1e-7)
+        found = secant_root(function, 0, 10, 1e-7)
         self.assertTrue(-1e-7 <= function(found) <= 0)
         self.assertLess(len(asked), 36 if wall else 26)
 
     @given(st.floats(0.1, 9.9))
     def test_where_it_jumps_the_last_value_before_stands(self, at: float) -> None:
-        found = climb(lambda v: v - 20 if v < at else 1.0, 0, 10, 1e-7)
+        found = secant_root(lambda v: v - 20 if v < at else 1.0, 0, 10, 1e-7)
         self.assertLess(found, at)
         self.assert_mm(found, at, 1e-9)
 
     def test_ends(self) -> None:
-        self.assertEqual(climb(lambda v: v + 1, 0, 10, 1e-7), 0)
-        self.assertEqual(climb(lambda v: v - 20, 0, 10, 1e-7), 10)
+        self.assertEqual(secant_root(lambda v: v + 1, 0, 10, 1e-7), 0)
+        self.assertEqual(secant_root(lambda v: v - 20, 0, 10, 1e-7), 10)
 
 
 class ChainTest(FernTestCase):

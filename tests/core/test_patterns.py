@@ -26,7 +26,7 @@ class SamplesTest(FernTestCase):
             with self.subTest(name):
                 found = plan(piece(name))
                 self.assertEqual([v.text for v in found.verdicts if v.severity == "serious"], [])
-                self.assertTrue(all(len(placed.x) for placed in found.laid.rows))
+                self.assertTrue(all(len(placed.x) for placed in found.solved.rows))
 
     def test_the_same_document_gives_the_same_bytes(self) -> None:
         for name in ("petals", "gap dots", "families in the ends of an oval"):
@@ -64,17 +64,17 @@ class TrimTest(FernTestCase):
         given = piece("petals").model_dump(mode="json")
         given.update(rows=[centre(), row("a", 8.9, distance=at(30), trims=[petal])], tools=[*given["tools"], tool])
         found = plan(Piece.model_validate(given))
-        radii = found.laid.rows[1].grown.dots.radius[:5]
+        radii = found.solved.rows[1].grown.dots.radius[:5]
         for one, other in pairwise(radii):
             self.assertAlmostEqual(other / one, 0.9)
         verdict = self.verdict(found, "load too small")
         self.assertRegex(verdict.text, r"one load must give \d+ dots to reach the foot, and this one gives 5")
-        again = plan(changed(found.laid.piece, verdict.remedies[-1].changes))
+        again = plan(changed(found.solved.piece, verdict.remedies[-1].changes))
         self.assertNotIn("load too small", self.codes(again))
 
     def test_both_sides_are_mirror_images(self) -> None:
         found = self.grown(walk(1.5, load="each", layers=2), distance=30)
-        own = found.laid.rows[0].grown.dots
+        own = found.solved.rows[0].grown.dots
         mine = own.host == 0
         places = {(round(abs(x), 6), round(y, 6)) for x, y in zip(own.x[mine], own.y[mine], strict=True)}
         sides = {(round(x, 6), round(y, 6)) for x, y in zip(own.x[mine], own.y[mine], strict=True) if x < -1e-6}
@@ -83,8 +83,8 @@ class TrimTest(FernTestCase):
 
     def test_one_side_gives_a_pinwheel_and_a_count_ends_it(self) -> None:
         one = self.grown(walk(1.5, load="each", sides="right", count=3))
-        self.assertEqual(one.laid.rows[0].grown.dots.x.size, 6 * 4)
-        self.assertTrue((one.laid.rows[0].grown.dots.x[:4] >= -1e-9).all())
+        self.assertEqual(one.solved.rows[0].grown.dots.x.size, 6 * 4)
+        self.assertTrue((one.solved.rows[0].grown.dots.x[:4] >= -1e-9).all())
 
     def test_top_dots_sit_inside_what_they_stand_on(self) -> None:
         found = self.grown(top(3.5, 1.5, towards="outward", shift=1.0))
@@ -99,12 +99,12 @@ class TrimTest(FernTestCase):
         verdict = self.verdict(self.grown(top(6.8)), "top too large")
         self.assertEqual(verdict.severity, "serious")
         self.assertNotIn(
-            "top too large", self.codes(plan(changed(self.grown(top(6.8)).laid.piece, verdict.remedies[0].changes)))
+            "top too large", self.codes(plan(changed(self.grown(top(6.8)).solved.piece, verdict.remedies[0].changes)))
         )
 
     def test_shades_of_stacks_take_turns_with_the_last_between(self) -> None:
         found = plan(piece("stacks in turns"))
-        dots, names = found.dots, [shade.name for shade in found.laid.shades]
+        dots, names = found.dots, [shade.name for shade in found.solved.shades]
         stacks: dict[int, list[str]] = {}
         for k in np.flatnonzero(dots.row == 1):
             stacks.setdefault(int(dots.angle[k] + 0.5), []).append(names[dots.shade[k]])
@@ -115,7 +115,7 @@ class TrimTest(FernTestCase):
     def test_swipes_end_where_they_are_told(self) -> None:
         for end, tip in (({"kind": "length", "mm": 9.0}, 29.0), ({"kind": "circle", "walk": 33.0}, 33.0)):
             found = self.grown({**swipe(), "to": end}, size=3.0)
-            mark = found.laid.shapes[0].mark
+            mark = found.solved.shapes[0].mark
             self.assert_mm(float(np.hypot(*mark.spine[-1])), tip, 1e-9)
             self.assertGreater(mark.area, 10)
 
@@ -125,12 +125,12 @@ class TrimTest(FernTestCase):
             given = {**piece("petals").model_dump(mode="json"), "rows": rows}
             found = plan(Piece.model_validate(given))
             self.assertNotIn("touching", self.codes(found))
-            self.assertGreater(found.laid.rows[1].walk, 21)
+            self.assertGreater(found.solved.rows[1].walk, 21)
 
     def test_neighbouring_petals_that_collide(self) -> None:
         found = self.grown(walk(2.5, load="each", layers=3), size=8.9, distance=16)
         verdict = self.verdict(found, "petals collide")
-        fewer = plan(changed(found.laid.piece, verdict.remedies[0].changes))
+        fewer = plan(changed(found.solved.piece, verdict.remedies[0].changes))
         self.assertLess(len(fewer.dots), len(found.dots))
 
     def test_trims_deeper_than_three_are_refused(self) -> None:
@@ -156,8 +156,8 @@ def clearances_of(found: Plan, own: np.ndarray) -> np.ndarray:
 class TrackTest(FernTestCase):
     def test_rows_along_the_edge_keep_their_distance_and_gap(self) -> None:
         found = plan(piece("along the edge, three deep"))
-        outline = found.laid.ground.outline
-        for placed in found.laid.rows[1:]:
+        outline = found.solved.ground.outline
+        for placed in found.solved.rows[1:]:
             away = distance_to_edges(outline, placed.x, placed.y)
             self.assertLess(float(np.abs(away - (placed.depth or 0)).max()), 2e-3)
             ring = np.stack((placed.x, placed.y), axis=1)
@@ -166,23 +166,23 @@ class TrackTest(FernTestCase):
         self.assertGreater(float(clearances(found.dots).min()), 0.4 - 1e-4)
 
     def test_a_band_has_a_dot_on_every_corner(self) -> None:
-        placed = plan(piece("a band with squared corners")).laid.rows[1]
+        placed = plan(piece("a band with squared corners")).solved.rows[1]
         corner = 54 - (placed.depth or 0)
         for x, y in ((1, 1), (1, -1), (-1, 1), (-1, -1)):
             self.assertLess(float(np.hypot(placed.x - x * corner, placed.y - y * corner).min()), 1e-6)
 
     def test_a_row_that_carries_on_keeps_whole_dots_only(self) -> None:
         found = plan(piece("carried into the corners"))
-        self.assertEqual(len(found.laid.rows[-1].x) % 4, 0)
-        self.assertLess(len(found.laid.rows[-1].x), 36)
-        for placed in found.laid.rows:
+        self.assertEqual(len(found.solved.rows[-1].x) % 4, 0)
+        self.assertLess(len(found.solved.rows[-1].x), 36)
+        for placed in found.solved.rows:
             self.assertLess(
-                float(found.laid.ground.over(placed.walk_each, placed.x, placed.y, placed.radius).max()), 1e-6
+                float(found.solved.ground.over(placed.walk_each, placed.x, placed.y, placed.radius).max()), 1e-6
             )
 
     def test_corner_groups_are_the_same_in_every_corner(self) -> None:
         found = plan(piece("corner groups"))
-        self.assertEqual(len(found.laid.rows[1].x), 4 * 3)
+        self.assertEqual(len(found.solved.rows[1].x), 4 * 3)
         self.assert_turns_onto_itself(found, 4)
 
     def test_dots_on_a_bare_area_are_left_out_whole(self) -> None:
@@ -192,7 +192,7 @@ class TrackTest(FernTestCase):
         self.assertIn("segments differ", self.codes(found))
 
     def test_a_row_stops_evenly_beside_a_bare_area(self) -> None:
-        placed = plan(piece("stopping beside a motif")).laid.rows[1]
+        placed = plan(piece("stopping beside a motif")).solved.rows[1]
         y = placed.y[placed.x > 0]
         self.assert_mm(float(y[y > 0].min()), float(-y[y < 0].max()), 0.02)
 

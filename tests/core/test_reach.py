@@ -5,7 +5,7 @@ from hypothesis import strategies as st
 
 from fernring.core.document.row import OnLines
 from fernring.core.document.trim import Size, SwipeTrim, ToContact, TopTrim, WalkTrim
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
 from fernring.core.rows.trims.reach import FURTHEST, reach
 from tests import samples
 from tests.assertions import FernTestCase
@@ -24,7 +24,7 @@ class ReachTest(FernTestCase):
     def test_no_walked_dot_lies_beyond_the_reach(self, radius: float, dot: float, layers: int, lead: int) -> None:
         trim = walked(dot, layers, lead)
         sample = samples.piece(row("a", 2 * radius, trims=(trim,), start=ON), diameter=300)
-        placed = lay(sample).rows[0]
+        placed = solve_piece(sample).rows[0]
         beyond = max((placed.grown.outer - placed.walk - radius), placed.walk - radius - placed.grown.inner)
         self.assertLessEqual(beyond, reach((trim,), radius) + 1e-9)
 
@@ -32,9 +32,9 @@ class ReachTest(FernTestCase):
         petals = row("a", 6.8, distance={"kind": "walk", "walk": 24.0}, start=ON, trims=(walked(1.5, 2),))
         far = row("far", 1.0, distance={"kind": "walk", "walk": 66.0})
         near = row("near", 3.0, distance={"kind": "walk", "walk": 30.5})
-        alone = lay(samples.piece(centre(), petals, diameter=160)).rows[1].grown.dots
-        beside = lay(samples.piece(centre(), far, petals, diameter=160)).rows[2].grown.dots
-        blocked = lay(samples.piece(centre(), near, petals, diameter=160)).rows[2].grown.dots
+        alone = solve_piece(samples.piece(centre(), petals, diameter=160)).rows[1].grown.dots
+        beside = solve_piece(samples.piece(centre(), far, petals, diameter=160)).rows[2].grown.dots
+        blocked = solve_piece(samples.piece(centre(), near, petals, diameter=160)).rows[2].grown.dots
         self.assertEqual(alone.x.tolist(), beside.x.tolist())
         self.assertNotEqual(len(alone.x), len(blocked.x))
 

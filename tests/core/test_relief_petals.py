@@ -3,11 +3,11 @@
 import numpy as np
 
 from fernring.core.document.piece import Piece
+from fernring.core.geometry.dome import ArcDome, ball
 from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.frames import beside, lifted
 from fernring.core.geometry.plate import Plate
 from fernring.core.geometry.surface import Plane, Surface
-from fernring.core.geometry.vault import Vault, ball
 from fernring.core.plan import Plan, plan
 from tests import patterns
 from tests.assertions import FernTestCase
@@ -19,7 +19,7 @@ BLANKS = {
 }
 SURFACES: dict[str, Surface] = {
     "plane": Plane(60),
-    "dome": Vault(55.0, 18),
+    "dome": ArcDome(55.0, 18),
     "ball": ball(90),
     "egg": HalfEgg(45, 60),
     "plate": Plate(100, 60, 14),

@@ -16,40 +16,40 @@ from tests.samples import centre, piece, row
 
 class FixedTest(FernTestCase):
     def test_a_row_at_a_walk_distance_stands_there(self) -> None:
-        laid = plan(piece(row("a", 3.0, distance=AtWalk(walk=20)))).laid
-        self.assertTrue(np.allclose(np.hypot(laid.dots.x, laid.dots.y), 20))
-        self.assertEqual(len(laid.dots), 12)
+        solved = plan(piece(row("a", 3.0, distance=AtWalk(walk=20)))).solved
+        self.assertTrue(np.allclose(np.hypot(solved.dots.x, solved.dots.y), 20))
+        self.assertEqual(len(solved.dots), 12)
 
     def test_a_row_on_a_guide_circle_follows_it(self) -> None:
         guides = {"circles": [{"id": "g", "walk": 17.5}]}
-        laid = plan(piece(row("a", 3.0, distance=OnGuide(circle="g")), guides=guides)).laid
-        self.assert_mm(laid.rows[0].walk, 17.5)
+        solved = plan(piece(row("a", 3.0, distance=OnGuide(circle="g")), guides=guides)).solved
+        self.assert_mm(solved.rows[0].walk, 17.5)
 
     def test_most_dots_that_keep_the_symmetry(self) -> None:
-        laid = plan(piece(row("a", 3.0, distance=AtWalk(walk=20), fit="count", gap=0.4))).laid
-        self.assertEqual(laid.rows[0].repeats, 36)
+        solved = plan(piece(row("a", 3.0, distance=AtWalk(walk=20), fit="count", gap=0.4))).solved
+        self.assertEqual(solved.rows[0].repeats, 36)
         self.assertLess(2 * 20 * sin(pi / 48), 3.4)
 
     def test_largest_size(self) -> None:
-        laid = plan(piece(row("a", 3.0, distance=AtWalk(walk=20), fit="size", gap=0.5))).laid
-        self.assert_mm(laid.rows[0].diameters[0], 40 * sin(pi / 12) - 0.5)
+        solved = plan(piece(row("a", 3.0, distance=AtWalk(walk=20), fit="size", gap=0.5))).solved
+        self.assert_mm(solved.rows[0].diameters[0], 40 * sin(pi / 12) - 0.5)
 
     def test_largest_size_stops_at_the_border(self) -> None:
-        laid = plan(piece(row("a", 3.0, distance=AtWalk(walk=40), fit="size"), segments=3)).laid
-        self.assert_mm(laid.rows[0].outer, laid.context.limit)
+        solved = plan(piece(row("a", 3.0, distance=AtWalk(walk=40), fit="size"), segments=3)).solved
+        self.assert_mm(solved.rows[0].outer, solved.context.limit)
 
     def test_least_distance(self) -> None:
-        laid = plan(piece(row("a", 3.0, fit="distance", count=PerSegment(repeats=2), gap=0.4))).laid
-        self.assert_mm(laid.rows[0].walk, 3.4 / (2 * sin(pi / 24)))
+        solved = plan(piece(row("a", 3.0, fit="distance", count=PerSegment(repeats=2), gap=0.4))).solved
+        self.assert_mm(solved.rows[0].walk, 3.4 / (2 * sin(pi / 24)))
 
     def test_no_room_for_a_fit_says_so_and_places_nothing(self) -> None:
-        laid = plan(piece(row("a", 3.0, distance=AtWalk(walk=0.05), fit="size", count=Absolute(repeats=12)))).laid
-        self.assertEqual(len(laid.dots), 0)
-        self.assertIn("no dot of at least 0.2 mm", laid.rows[0].noroom)
+        solved = plan(piece(row("a", 3.0, distance=AtWalk(walk=0.05), fit="size", count=Absolute(repeats=12)))).solved
+        self.assertEqual(len(solved.dots), 0)
+        self.assertIn("no dot of at least 0.2 mm", solved.rows[0].noroom)
 
     def test_a_centre_fitted_grows_to_the_border(self) -> None:
-        laid = plan(piece(centre().model_copy(update={"fit": "size"}), diameter=40, border=2)).laid
-        self.assert_mm(laid.rows[0].outer, 18)
+        solved = plan(piece(centre().model_copy(update={"fit": "size"}), diameter=40, border=2)).solved
+        self.assert_mm(solved.rows[0].outer, 18)
 
 
 class StartTest(FernTestCase):
@@ -58,8 +58,8 @@ class StartTest(FernTestCase):
             row("a", 1.0, distance=AtWalk(walk=15), count=Absolute(repeats=before), start=OnLines()),
             row("b", 1.0, distance=AtWalk(walk=25), count=Absolute(repeats=n), start=start),
         )
-        laid = plan(piece(*rows, turn=turn)).laid
-        return np.sort(laid.dots.angle[laid.dots.row == 1])
+        solved = plan(piece(*rows, turn=turn)).solved
+        return np.sort(solved.dots.angle[solved.dots.row == 1])
 
     def test_on_the_lines_and_between(self) -> None:
         self.assertTrue(np.allclose(self.angles(OnLines()), np.arange(12) * 30))
@@ -82,34 +82,34 @@ class StartTest(FernTestCase):
 class NestTest(FernTestCase):
     def test_equal_rows_in_the_dips_touch_two_below(self) -> None:
         rows = (row("a", 5.7, distance=AtWalk(walk=14), start=OnLines()), row("b", 3.0, gap=0.2))
-        laid = plan(piece(*rows)).laid
-        nearest = np.sort(clearances(laid.dots))
+        solved = plan(piece(*rows)).solved
+        nearest = np.sort(clearances(solved.dots))
         self.assert_mm(float(nearest[0]), 0.2, 1e-9)
         self.assertEqual(int((np.abs(nearest - 0.2) < 1e-9).sum()), 24)
 
     def test_a_row_that_would_slip_between_is_stopped_level(self) -> None:
         rows = (row("a", 1.0, distance=AtWalk(walk=20), start=OnLines()), row("b", 0.8))
-        laid = plan(piece(*rows)).laid
-        self.assert_mm(laid.rows[1].walk, 20)
-        self.assertTrue(laid.rows[1].slipped)
+        solved = plan(piece(*rows)).solved
+        self.assert_mm(solved.rows[1].walk, 20)
+        self.assertTrue(solved.rows[1].slipped)
 
     def test_boundary_rows_are_not_nested_on(self) -> None:
         rows = (row("edge", 2.0, distance=AtWalk(walk=40), boundary=True), row("a", 2.0, start=OnLines()))
-        laid = plan(piece(*rows)).laid
-        self.assertLess(laid.rows[1].walk, 10)
+        solved = plan(piece(*rows)).solved
+        self.assertLess(solved.rows[1].walk, 10)
 
     def test_beyond_the_border_is_no_room(self) -> None:
-        laid = plan(piece(centre(), row("a", 13.2), row("b", 13.2), row("c", 13.2), row("d", 13.2))).laid
-        self.assertIn("would pass the border", laid.rows[-1].noroom)
+        solved = plan(piece(centre(), row("a", 13.2), row("b", 13.2), row("c", 13.2), row("d", 13.2))).solved
+        self.assertIn("would pass the border", solved.rows[-1].noroom)
 
     def test_nested_most_dots_are_not_pushed_out_by_each_other(self) -> None:
-        laid = plan(piece(centre(13.2), row("a", 3.0, fit="count", gap=0.3, start=OnLines()))).laid
-        self.assert_mm(laid.rows[1].walk, 6.6 + 1.5 + 0.3)
-        self.assertEqual(laid.rows[1].repeats, 12)
+        solved = plan(piece(centre(13.2), row("a", 3.0, fit="count", gap=0.3, start=OnLines()))).solved
+        self.assert_mm(solved.rows[1].walk, 6.6 + 1.5 + 0.3)
+        self.assertEqual(solved.rows[1].repeats, 12)
 
     def test_nested_largest_size_touches_host_and_neighbours(self) -> None:
-        laid = plan(piece(centre(13.2), row("a", 3.0, fit="size", gap=0.3, start=OnLines()))).laid
-        near = np.sort(clearances(laid.dots))[:24]
+        solved = plan(piece(centre(13.2), row("a", 3.0, fit="size", gap=0.3, start=OnLines()))).solved
+        near = np.sort(clearances(solved.dots))[:24]
         self.assertTrue(np.allclose(near, 0.3, atol=1e-6))
 
     @settings(max_examples=60, deadline=None)
@@ -129,14 +129,14 @@ class NestTest(FernTestCase):
     @settings(max_examples=30, deadline=None)
     @given(samples.pieces())
     def test_every_nested_row_touches_something_or_is_held(self, sample: object) -> None:
-        laid = plan(sample).laid  # type: ignore[arg-type]
-        for index, placed in enumerate(laid.rows):
+        solved = plan(sample).solved  # type: ignore[arg-type]
+        for index, placed in enumerate(solved.rows):
             if not len(placed.x) or placed.walk == 0 or placed.slipped:
                 continue
-            gap, near = laid.piece.rows[index].gap, laid.near[index]
+            gap, near = solved.piece.rows[index].gap, solved.near[index]
             held = abs(placed.clear - gap) < 1e-6
             touches = near is not None and abs(near.clear - gap) < 1e-6
-            level = any(abs(placed.walk - other.walk) < 1e-9 for other in laid.rows[:index])
+            level = any(abs(placed.walk - other.walk) < 1e-9 for other in solved.rows[:index])
             self.assertTrue(held or touches or level or placed.walk < 1e-9, f"row {index} floats")
 
 

@@ -7,25 +7,25 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from fernring.core.errors import FitError
+from fernring.core.geometry.dome import ArcDome, ball, rise_from_tape
 from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.flipped import Flipped
 from fernring.core.geometry.outline.rays import Rim
 from fernring.core.geometry.outline.shapes import oval
 from fernring.core.geometry.plate import Plate
 from fernring.core.geometry.surface import Plane, Surface
-from fernring.core.geometry.vault import Vault, ball, rise_from_tape
 from tests.assertions import FernTestCase
 
 SURFACES: dict[str, Surface] = {
     "plane": Plane(45),
-    "dome": Vault(45.0, 14),
-    "steep dome": Vault(30.0, 30),
+    "dome": ArcDome(45.0, 14),
+    "steep dome": ArcDome(30.0, 30),
     "ball": ball(80),
     "back of a ball": Flipped(ball(80)),
     "blunt half": HalfEgg(28, 30),
     "pointed half": HalfEgg(28, 46),
     "plate": Plate(100, 60, 18),
-    "domed oval": Vault(Rim(oval(140, 90)), 20),
+    "domed oval": ArcDome(Rim(oval(140, 90)), 20),
 }
 shares = st.floats(0.02, 0.98)
 turns = st.floats(0, 2 * pi)
@@ -61,7 +61,7 @@ class SurfaceTest(FernTestCase):
                 contacts = surface.contact_walk(angle - 0.2, *many, far)
                 each = [surface.contact_walk(angle[k] - 0.2, *many[:, k : k + 1], far[k]) for k in range(61)]
                 np.testing.assert_allclose(contacts, np.concatenate(each), atol=1e-7)
-                if surface.even:
+                if surface.axisymmetric:
                     circles = [surface.circle(float(w)) for w in walk]
                     np.testing.assert_allclose([circle.reach for circle in circles], reach, atol=1e-10)
                     np.testing.assert_allclose([circle.z for circle in circles], many[2], atol=1e-10)
@@ -73,7 +73,7 @@ class SurfaceTest(FernTestCase):
                 walk = np.linspace(0.01, 0.99, 40) * surface.edge(angle)
                 again = surface.walk_to(surface.reach(walk, angle), angle)
                 self.assertLess(float(np.abs(again - walk).max()), 1e-7)
-                if surface.even:
+                if surface.axisymmetric:
                     self.assert_mm(surface.walk(float(surface.reach(walk[:1], angle[:1])[0])), float(walk[0]), 1e-7)
 
     def test_a_walk_is_as_long_as_the_steps_along_it(self) -> None:
@@ -128,7 +128,7 @@ class TapeTest(FernTestCase):
     @given(st.floats(20, 300), st.floats(0.001, 1))
     def test_the_tape_over_the_found_rise_measures_what_was_typed(self, width: float, share: float) -> None:
         tape = width + share * (pi * width / 2 - width)
-        surface = Vault(width / 2, rise_from_tape(width, tape))
+        surface = ArcDome(width / 2, rise_from_tape(width, tape))
         self.assert_mm(2 * surface.rim, tape, 1e-6)
 
     def test_a_tape_that_cannot_be(self) -> None:
@@ -138,4 +138,4 @@ class TapeTest(FernTestCase):
 
     def test_a_rise_that_cannot_be(self) -> None:
         with self.assertRaisesRegex(FitError, "more than half a ball over 90 mm; at most 45.00 mm"):
-            Vault(45.0, 46)
+            ArcDome(45.0, 46)

@@ -22,7 +22,7 @@ def sample(*rows: dict[str, Any], **more: Any) -> Piece:
 
 
 def only(one: dict[str, Any], **more: Any) -> PlacedRow:
-    return plan(sample(one, **more)).laid.rows[0]
+    return plan(sample(one, **more)).solved.rows[0]
 
 
 def points(placed: PlacedRow) -> np.ndarray:
@@ -168,7 +168,7 @@ class LineTest(FernTestCase):
         line = row("l", 2.0, track={"kind": "line"}, gap=0.5)
         found = plan(sample(centre(11.0), line))
         self.assert_no_overlap(found.dots)
-        self.assertGreaterEqual(float(np.abs(found.laid.rows[1].y).min()), 5.5 + 1 + 0.5 - 1e-9)
+        self.assertGreaterEqual(float(np.abs(found.solved.rows[1].y).min()), 5.5 + 1 + 0.5 - 1e-9)
 
 
 class EdgeTest(FernTestCase):
@@ -176,7 +176,7 @@ class EdgeTest(FernTestCase):
         one = row("e", 2.5, track={"kind": "inset"}, distance={"kind": "edge", "inward": 9}, fit="count")
         for name in ("along the edge, three deep", "a band with squared corners"):
             given = patterns.piece(name)
-            found = plan(sample(one, blank=given.blank.model_dump(mode="json"))).laid
+            found = plan(sample(one, blank=given.blank.model_dump(mode="json"))).solved
             away = distance_to_edges(found.ground.outline, found.rows[0].x, found.rows[0].y)
             self.assertLess(float(np.abs(away - 9).max()), 5e-3)
             self.assertGreater(float(clearances(plan(found.piece).dots).min()), 0.4 - 1e-3)
@@ -207,7 +207,7 @@ class GapTest(FernTestCase):
         for sizes in ("largest", "one size"):
             gaps = row("g", 2.5, track={"kind": "gaps", "least": 1.0, "sizes": sizes}, gap=0.3)
             found = plan(sample(centre(11.0), ring, gaps))
-            filled = found.laid.rows[2]
+            filled = found.solved.rows[2]
             self.assertGreater(len(filled.x), 10)
             self.assertGreaterEqual(float(filled.radius.min()), 0.5)
             self.assertLessEqual(float(filled.radius.max()), 1.25)
@@ -218,7 +218,7 @@ class GapTest(FernTestCase):
     def test_open_ground_is_no_gap(self) -> None:
         gaps = row("g", 2.5, track={"kind": "gaps", "least": 1.0}, gap=0.3)
         found = plan(sample(centre(11.0), row("a", 5.7, distance=at(30)), gaps))
-        self.assertIn("more than four times as wide", found.laid.rows[2].noroom)
+        self.assertIn("more than four times as wide", found.solved.rows[2].noroom)
 
     def test_without_room_a_smaller_dot_for_the_same_gaps_is_offered(self) -> None:
         rings = [row("a", 5.7, distance=at(22)), row("b", 5.7, distance=at(32), start={"kind": "offset"})]
@@ -226,6 +226,6 @@ class GapTest(FernTestCase):
         found = plan(sample(centre(11.0), *rings, gaps))
         remedy = self.verdict(found, "no room").remedies[0]
         self.assertRegex(remedy.label, "^Use .* mm dots")
-        again = plan(changed(found.laid.piece, remedy.changes))
+        again = plan(changed(found.solved.piece, remedy.changes))
         self.assertNotIn("no room", self.codes(again))
         self.assertGreater(float(clearances(again.dots).min()), 0.3 - 1e-6)

@@ -12,7 +12,7 @@ from fernring.core.advice.whole import base_share
 from fernring.core.document.piece import Piece
 from fernring.core.document.trim import sizes_of, trims_of
 from fernring.core.geometry.outline.region import Region
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
 from tests import patterns
 from tests.assertions import FernTestCase
 from tests.patterns import at, row, swipe, top, walk
@@ -29,18 +29,18 @@ NESTED = (walk(2.5, load="each", trims=[top(1.0), top(0.8)]), swipe(6), top(5.7,
 class SheetTest(FernTestCase):
     def test_every_number_leads_to_its_own_trim(self) -> None:
         piece = sample(*NESTED)
-        laid, document = lay(piece), piece.model_dump(mode="json")
+        solved, document = solve_piece(piece), piece.model_dump(mode="json")
         trims = list(trims_of(piece.rows[0].trims))
         self.assertEqual([trim.kind for trim in trims], ["walk", "top", "top", "swipe", "top", "walk", "swipe"])
         for number, trim in enumerate(trims):
             found: Any = document
-            for step in trim_path(laid, 0, number):
+            for step in trim_path(solved, 0, number):
                 found = found[step]
             self.assertEqual(found, trim.model_dump(mode="json"))
 
     def test_grown_dots_bear_the_numbers_of_the_sheet(self) -> None:
         piece = sample(*NESTED)
-        grown = lay(piece).rows[0].grown
+        grown = solve_piece(piece).rows[0].grown
         for number, trim in enumerate(trims_of(piece.rows[0].trims)):
             mine = 2 * grown.dots.radius[grown.dots.trim == number]
             marks = [mark for mark in grown.marks if mark.trim == number]
@@ -60,9 +60,9 @@ class SheetTest(FernTestCase):
 class BaseTest(FernTestCase):
     def test_what_the_dots_leave_of_a_disc(self) -> None:
         """Areas of circles; the outline's chords take less than a thousandth of the disc."""
-        laid = lay(sample(top(3.0)))
+        solved = solve_piece(sample(top(3.0)))
         inside = pi * 47**2
-        self.assertAlmostEqual(base_share(laid), 1 - 6 * pi * 4.45**2 / inside, places=3)
+        self.assertAlmostEqual(base_share(solved), 1 - 6 * pi * 4.45**2 / inside, places=3)
 
     @given(st.floats(-9, 9), st.floats(-19, 19))
     def test_the_part_around_the_centre_counts(self, x: float, y: float) -> None:

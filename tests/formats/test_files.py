@@ -10,7 +10,7 @@ from PIL import Image
 
 from fernring.core.document.piece import Piece
 from fernring.core.errors import DocumentError, FitError
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
 from fernring.formats.picture import picture
 from fernring.formats.piece_json import MOST_BYTES, document_bytes, parse_document
 from fernring.formats.png import png
@@ -21,8 +21,8 @@ from tests.assertions import FernTestCase
 
 class PngTest(FernTestCase):
     def test_size_resolution_and_colours(self) -> None:
-        laid = lay(samples.five_rows())
-        image = Image.open(BytesIO(png(picture(laid), 490)))
+        solved = solve_piece(samples.five_rows())
+        image = Image.open(BytesIO(png(picture(solved), 490)))
         self.assertEqual(image.size, (490, 490))
         self.assertAlmostEqual(image.info["dpi"][0], 5 * 25.4, delta=0.1)
         pixels = np.asarray(image.convert("RGB")).astype(int)
@@ -34,12 +34,12 @@ class PngTest(FernTestCase):
     def test_out_of_bounds(self) -> None:
         for pixels in (0, 199, 4001):
             with self.assertRaisesRegex(FitError, "200 to 4000 pixels"):
-                png(picture(lay(samples.five_rows())), pixels)
+                png(picture(solve_piece(samples.five_rows())), pixels)
 
 
 class CsvTest(FernTestCase):
     def read(self, sample: Piece) -> list[dict[str, str]]:
-        return list(csv.DictReader(StringIO(rows_csv(lay(sample)))))
+        return list(csv.DictReader(StringIO(rows_csv(solve_piece(sample)))))
 
     def test_rows_as_reckoned(self) -> None:
         found = self.read(samples.five_rows())

@@ -15,7 +15,7 @@ from defusedxml.ElementTree import fromstring
 from svgelements import SVG, Circle
 
 from fernring.core.document.piece import Piece
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
 from fernring.formats.fonts import REGULAR, runs
 from fernring.formats.pages import Stamp
 from fernring.formats.paper import Layout, Paper
@@ -32,7 +32,7 @@ INK = 128
 
 
 def guide(sample: Piece, paper: Paper = "A4", **choice: object) -> bytes:
-    sheet = guide_sheet(lay(sample), Choice(**choice))  # type: ignore[arg-type]
+    sheet = guide_sheet(solve_piece(sample), Choice(**choice))  # type: ignore[arg-type]
     return sheets_pdf([sheet], Stamp(sample, "revision 7", "1 January 2030"), Layout(paper))
 
 
@@ -76,12 +76,12 @@ class ScaleTest(FernTestCase):
     def test_dots_stand_where_the_plan_says_true_to_five_thousandths(self) -> None:
         """Caps of lines without length, read from the page's own operators."""
         sample = samples.five_rows()
-        laid = lay(sample)
+        solved = solve_piece(sample)
         text = streams(guide(sample))
         blocks = re.findall(r"([\d.]+) w ((?:\S+ \S+ m \S+ \S+ l ?)+)S", text)
         ends = [re.findall(r"(\S+) (\S+) m \1 \2 l", path) for _, path in blocks]
         points = np.array([[float(x), float(y)] for path in ends for x, y in path])
-        plan_points = np.stack((laid.dots.x, laid.dots.y), axis=1)
+        plan_points = np.stack((solved.dots.x, solved.dots.y), axis=1)
         self.assertEqual(len(points), 2 * len(plan_points))
         apart = np.abs(points[:, None, :] - plan_points[None]).max(axis=2).min(axis=1)
         self.assertLess(float(apart.max()), 0.005)
@@ -90,13 +90,13 @@ class ScaleTest(FernTestCase):
             self.assertTrue(any(abs(w - diameter - 0.12) < 0.005 for w in widths), f"{diameter} mm")
 
     def test_svg_is_in_real_millimetres(self) -> None:
-        laid = lay(samples.five_rows())
-        text = svg(picture(laid), "Sample")
+        solved = solve_piece(samples.five_rows())
+        text = svg(picture(solved), "Sample")
         root: ElementTree.Element = fromstring(text)
         self.assertEqual((root.get("width"), root.get("viewBox")), ("98mm", "-49 -49 98 98"))
         per_inch = 96.0
         circles = [e for e in SVG.parse(io.StringIO(text), ppi=per_inch).elements() if isinstance(e, Circle)]
-        self.assertEqual(len(circles), len(laid.dots) + 1)
+        self.assertEqual(len(circles), len(solved.dots) + 1)
         widest = max(abs(complex(c.rx, 0)) for c in circles) * 2 / per_inch * 25.4
         self.assert_mm(widest, 90, 0.005)
 
@@ -105,17 +105,17 @@ class ContentTest(FernTestCase):
     def test_what_is_not_chosen_is_not_drawn(self) -> None:
         sample = samples.five_rows().model_copy(update={"guides": samples.piece(
             guides={"circles": [{"id": "c", "walk": 20}]}).guides})  # fmt: skip
-        laid = lay(sample)
+        solved = solve_piece(sample)
 
         def count(**choice: object) -> int:
-            return len(guide_sheet(laid, Choice(**choice)).drawing.primitives)  # type: ignore[arg-type]
+            return len(guide_sheet(solved, Choice(**choice)).drawing.primitives)  # type: ignore[arg-type]
 
         full = count()
         self.assertEqual(full - count(spokes=False), 12)
         self.assertEqual(full - count(circles=False), 2)
         self.assertEqual(full - count(border=False), 1)
         self.assertEqual(full - count(dots="none"), 5)
-        self.assertEqual(count(dots="centres") - count(dots="none"), 2 * len(laid.dots))
+        self.assertEqual(count(dots="centres") - count(dots="none"), 2 * len(solved.dots))
         self.assertEqual(full - count(rows=(0, 1)), 3)
 
     def test_every_page_says_what_to_do(self) -> None:
@@ -153,7 +153,7 @@ class ContentTest(FernTestCase):
         self.assertEqual(guide(samples.five_rows()), guide(samples.five_rows()))
 
     def test_titles_cannot_break_out_of_the_svg(self) -> None:
-        text = svg(picture(lay(samples.five_rows())), "</title><script>alert(1)</script>")
+        text = svg(picture(solve_piece(samples.five_rows())), "</title><script>alert(1)</script>")
         self.assertEqual(fromstring(text).findall(".//{http://www.w3.org/2000/svg}script"), [])
 
 

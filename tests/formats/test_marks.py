@@ -13,8 +13,8 @@ from shapely import Polygon
 from svgelements import SVG, Path
 
 from fernring.core.document.piece import Piece
-from fernring.core.laid import Laid
-from fernring.core.plan import lay, plan
+from fernring.core.plan import plan, solve_piece
+from fernring.core.solved import Solved
 from fernring.formats.pages import Stamp
 from fernring.formats.paper import Layout
 from fernring.formats.pdf import sheets_pdf
@@ -31,12 +31,12 @@ PER_INCH = 96.0
 MARKED = ("teardrops", "commas", "small shapes", "families in the ends of an oval")
 
 
-def printed(laid: Laid, choice: Choice) -> bytes:
-    return sheets_pdf([guide(laid, choice)], Stamp(laid.piece, "", "1 January 2030"), Layout())
+def printed(solved: Solved, choice: Choice) -> bytes:
+    return sheets_pdf([guide(solved, choice)], Stamp(solved.piece, "", "1 January 2030"), Layout())
 
 
 def drawn(sample: Piece) -> SVG:
-    return SVG.parse(io.StringIO(svg(picture(lay(sample)), "Sample")), ppi=PER_INCH)
+    return SVG.parse(io.StringIO(svg(picture(solve_piece(sample)), "Sample")), ppi=PER_INCH)
 
 
 def plan_json(sample: Piece) -> dict[str, Any]:
@@ -49,47 +49,47 @@ class MarkTest(FernTestCase):
         """Areas as svgelements reads the paths and shapely sums them."""
         for name in MARKED:
             with self.subTest(name):
-                laid = lay(patterns.piece(name))
+                solved = solve_piece(patterns.piece(name))
                 paths = [e for e in drawn(patterns.piece(name)).elements() if isinstance(e, Path)]
                 areas = sorted(Polygon([(p.x, p.y) for p in path.as_points()]).area for path in paths)
                 mm = [area * (25.4 / PER_INCH) ** 2 for area in areas]
-                wanted = sorted(marked.mark.area for marked in laid.shapes)
+                wanted = sorted(marked.mark.area for marked in solved.shapes)
                 found = mm[: len(wanted)]
                 self.assertGreaterEqual(len(mm), len(wanted))
                 np.testing.assert_allclose(found, wanted, rtol=0.02)
 
     def test_the_picture_shows_paint_where_the_tail_is(self) -> None:
         sample = patterns.piece("teardrops")
-        laid = lay(sample)
-        drawing = picture(laid)
+        solved = solve_piece(sample)
+        drawing = picture(solved)
         image = np.asarray(Image.open(io.BytesIO(png(drawing, 1000))).convert("RGB")).astype(int)
         scale = 1000 / drawing.width
         base = np.array([0x10, 0x14, 0x17])
-        for marked in laid.shapes[:12]:
+        for marked in solved.shapes[:12]:
             x, y = marked.mark.spine[len(marked.mark.spine) // 2]
             pixel = image[int((y - drawing.top) * scale), int((x - drawing.left) * scale)]
             self.assertGreater(int(np.abs(pixel - base).max()), 60)
 
     def test_columns_of_the_plan_hold_every_outline(self) -> None:
         for name in MARKED:
-            found, laid = plan_json(patterns.piece(name)), lay(patterns.piece(name))
+            found, solved = plan_json(patterns.piece(name)), solve_piece(patterns.piece(name))
             marks = found["marks"]
-            self.assertEqual(len(marks["start"]), len(laid.shapes) + 1)
+            self.assertEqual(len(marks["start"]), len(solved.shapes) + 1)
             self.assertEqual(marks["start"][-1], len(marks["x"]))
             self.assertEqual({len(marks[key]) for key in ("x", "y", "z")}, {len(marks["x"])})
             first = marks["start"][1]
-            outline = laid.shapes[0].mark.outline
+            outline = solved.shapes[0].mark.outline
             np.testing.assert_allclose(marks["x"][:first], outline[:, 0], atol=6e-4)
-            self.assertEqual(found["totals"]["marks"], len(laid.shapes))
-            self.assertAlmostEqual(found["totals"]["swept"], sum(m.mark.area for m in laid.shapes), places=6)
+            self.assertEqual(found["totals"]["marks"], len(solved.shapes))
+            self.assertAlmostEqual(found["totals"]["swept"], sum(m.mark.area for m in solved.shapes), places=6)
 
     def test_the_guide_outlines_them(self) -> None:
-        laid = lay(patterns.piece("teardrops"))
-        with_dots = guide(laid, Choice()).drawing.primitives
-        without = guide(laid, Choice(dots="none")).drawing.primitives
+        solved = solve_piece(patterns.piece("teardrops"))
+        with_dots = guide(solved, Choice()).drawing.primitives
+        without = guide(solved, Choice(dots="none")).drawing.primitives
         self.assertGreater(len(with_dots) - len(without), 0)
-        data = printed(laid, Choice())
-        bare = printed(laid, Choice(dots="none"))
+        data = printed(solved, Choice())
+        bare = printed(solved, Choice(dots="none"))
         self.assertGreater(ink(data), ink(bare) + 300)
 
 
@@ -100,10 +100,10 @@ class OutlineTest(FernTestCase):
             ("petals on a dome", 110, 110),
         ):  # fmt: skip
             with self.subTest(name):
-                laid = lay(patterns.piece(name))
+                solved = solve_piece(patterns.piece(name))
                 choice = Choice(spokes=False, border=False, dots="none", circles=False)
-                drawing = guide(laid, choice).drawing
-                outline = laid.ground.outline
+                drawing = guide(solved, choice).drawing
+                outline = solved.ground.outline
                 spread = np.ptp(outline, axis=0)
                 self.assert_mm(max(spread), wide, 0.01)
                 self.assert_mm(min(spread), high, 0.01)
@@ -138,17 +138,17 @@ class EverySampleTest(FernTestCase):
     @settings(max_examples=len(patterns.PIECES))
     @given(st.sampled_from(sorted(patterns.PIECES)))
     def test_all_files_can_be_written(self, name: str) -> None:
-        laid = lay(patterns.piece(name))
-        self.assertEqual(Image.open(io.BytesIO(png(picture(laid), 300))).size[0], 300)
-        data = printed(laid, Choice())
+        solved = solve_piece(patterns.piece(name))
+        self.assertEqual(Image.open(io.BytesIO(png(picture(solved), 300))).size[0], 300)
+        data = printed(solved, Choice())
         self.assertGreaterEqual(len(pypdfium2.PdfDocument(data)), 1)
-        self.assertIn("</svg>", svg(picture(laid), name))
+        self.assertIn("</svg>", svg(picture(solved), name))
 
     def test_the_swept_area_is_that_of_the_outlines(self) -> None:
         """Areas of the outlines by shapely; none crosses itself."""
         for name in MARKED:
             found = plan(patterns.piece(name))
-            outlines = [Polygon(marked.mark.outline) for marked in found.laid.shapes]
+            outlines = [Polygon(marked.mark.outline) for marked in found.solved.shapes]
             self.assertTrue(all(outline.is_valid for outline in outlines))
             self.assert_mm(sum(outline.area for outline in outlines), found.totals.swept, 0.02 * found.totals.swept)
 

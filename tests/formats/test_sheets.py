@@ -15,8 +15,8 @@ from fernring.core.document.blank import Blank
 from fernring.core.document.outline import Oval, Round
 from fernring.core.document.relief import Ball
 from fernring.core.errors import FitError
-from fernring.core.laid import Laid
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
+from fernring.core.solved import Solved
 from fernring.formats import drawing as shapes
 from fernring.formats.bundle import bundled, parts
 from fernring.formats.dxf import sheet_dxf
@@ -36,25 +36,25 @@ TRUE = 0.005
 ID_1 = (85.60, 53.98)  # ISO/IEC 7810, from memory
 
 
-def stone() -> Laid:
-    return lay(samples.five_rows())
+def stone() -> Solved:
+    return solve_piece(samples.five_rows())
 
 
-def oval() -> Laid:
+def oval() -> Solved:
     sample = samples.five_rows()
     blank = Blank(outline=Oval(length=140, width=90), border=3)
-    return lay(sample.model_copy(update={"blank": blank}))
+    return solve_piece(sample.model_copy(update={"blank": blank}))
 
 
-def ball(diameter: float = 80) -> Laid:
+def ball(diameter: float = 80) -> Solved:
     rows = (samples.centre(), row("a", 3.0, half="both"), row("b", 4.0, half="both"))
-    return lay(
+    return solve_piece(
         samples.piece(*rows).model_copy(update={"blank": Blank(outline=Round(diameter=diameter), relief=Ball())})
     )
 
 
-def pdf(one: Sheet, laid: Laid, layout: Layout = Layout()) -> bytes:  # noqa: B008
-    return sheets_pdf([one], Stamp(laid.piece, "revision 2", "1 January 2030"), layout)
+def pdf(one: Sheet, solved: Solved, layout: Layout = Layout()) -> bytes:  # noqa: B008
+    return sheets_pdf([one], Stamp(solved.piece, "revision 2", "1 January 2030"), layout)
 
 
 def boxes(data: bytes, page: int = 0) -> np.ndarray:
@@ -78,39 +78,39 @@ def has_box(data: bytes, wide: float, high: float) -> bool:
 
 class SizeTest(FernTestCase):
     def test_the_blank_on_every_flat_sheet_measures_what_it_should(self) -> None:
-        laid = oval()
+        solved = oval()
         for kind in ("guide", "placement", "transfer", "outline"):
             with self.subTest(kind):
-                self.assertTrue(has_box(pdf(sheet(laid, kind, Choice()), laid), 140, 90))
+                self.assertTrue(has_box(pdf(sheet(solved, kind, Choice()), solved), 140, 90))
 
     def test_the_check_bar_and_a_corrected_one(self) -> None:
         """A printer that makes 150 mm of 148 across is corrected by 150/148, and by that exactly."""
-        laid = stone()
-        one = sheet(laid, "guide", Choice())
-        self.assertTrue(has_box(pdf(one, laid), 100, 0))
+        solved = stone()
+        one = sheet(solved, "guide", Choice())
+        self.assertTrue(has_box(pdf(one, solved), 100, 0))
         across, along = 150 / 148, 200 / 201.5
         for way, factor in (("upright", across), ("across", along)):
             layout = Layout(way=way, across=across, along=along)  # type: ignore[arg-type]
-            data = pdf(one, laid, layout)
+            data = pdf(one, solved, layout)
             self.assertTrue(has_box(data, 100 * factor, 0), way)
             size = pypdfium2.PdfDocument(data)[0].get_size()
             self.assert_mm(min(size) * UNIT, 210, TRUE)
 
     def test_the_test_bars_are_150_and_200_mm(self) -> None:
-        laid = stone()
-        data = pdf(sheet(laid, "bars", Choice()), laid)
+        solved = stone()
+        data = pdf(sheet(solved, "bars", Choice()), solved)
         self.assertTrue(has_box(data, 150, 0))
         self.assertTrue(has_box(data, 0, 200))
 
     def test_the_scale_card_and_the_bank_card_in_it(self) -> None:
-        laid = stone()
-        data = pdf(sheet(laid, "card", Choice()), laid)
+        solved = stone()
+        data = pdf(sheet(solved, "card", Choice()), solved)
         self.assertTrue(has_box(data, 120, 80))
         self.assertTrue(has_box(data, *ID_1))
 
     def test_the_wrap_strip_is_pi_times_the_diameter(self) -> None:
-        laid = ball(80)
-        one = sheet(laid, "wrap", Choice())
+        solved = ball(80)
+        one = sheet(solved, "wrap", Choice())
         frame = one.drawing.primitives[0]
         assert isinstance(frame, shapes.Path)
         self.assert_mm(float(np.ptp(frame.points[:, 0])), pi * 80, 1e-9)
@@ -119,18 +119,18 @@ class SizeTest(FernTestCase):
 
     def test_the_pole_strips_give_great_circle_arcs(self) -> None:
         """On a ball the walk to a ring is R times the angle between pole and ring, from its height z: R acos(z/R)."""
-        laid = ball(80)
-        one = sheet(laid, "strip", Choice())
+        solved = ball(80)
+        one = sheet(solved, "strip", Choice())
         at = sorted(
             {round(p.x1, 6) for p in one.drawing.primitives if isinstance(p, shapes.Line) and p.stroke == "plain"}
         )
-        arcs = sorted({round(40 * float(np.arccos(row.z[0] / 40)), 6) for row in laid.rows[1:]})
+        arcs = sorted({round(40 * float(np.arccos(row.z[0] / 40)), 6) for row in solved.rows[1:]})
         np.testing.assert_allclose(at, arcs, atol=1e-4)
 
 
 class KindsTest(FernTestCase):
     def test_each_blank_gets_the_sheets_that_suit_it(self) -> None:
-        dome = lay(patterns.piece("petals on a dome"))
+        dome = solve_piece(patterns.piece("petals on a dome"))
         self.assertIn("finder", [kind.id for kind in kinds_for(stone())])
         self.assertNotIn("finder", [kind.id for kind in kinds_for(oval())])
         self.assertNotIn("strip", [kind.id for kind in kinds_for(stone())])
@@ -140,8 +140,8 @@ class KindsTest(FernTestCase):
             sheet(stone(), "wrap", Choice())
 
     def test_the_transfer_is_the_mirror_image_of_the_placement(self) -> None:
-        laid = lay(patterns.piece("commas"))
-        one, other = sheet(laid, "placement", Choice()), sheet(laid, "transfer", Choice())
+        solved = solve_piece(patterns.piece("commas"))
+        one, other = sheet(solved, "placement", Choice()), sheet(solved, "transfer", Choice())
         dots = [p for p in one.drawing.primitives if isinstance(p, shapes.Outlines)]
         mirror = [p for p in other.drawing.primitives if isinstance(p, shapes.Outlines)]
         for a, b in zip(dots, mirror, strict=True):
@@ -153,17 +153,17 @@ class KindsTest(FernTestCase):
             np.testing.assert_array_equal(p.points * [-1, 1], q.points)
 
     def test_rows_that_are_not_chosen_are_not_placed(self) -> None:
-        laid = stone()
-        some = sheet(laid, "placement", Choice(rows=(0, 2)))
+        solved = stone()
+        some = sheet(solved, "placement", Choice(rows=(0, 2)))
         texts = [p.text for p in some.drawing.primitives if isinstance(p, shapes.Text)]
         self.assertEqual(texts, ["C", "2"])
 
     def test_both_borders_are_told_apart_by_their_numbers(self) -> None:
         """Common practice, no source: 15 % off a 140 x 90 oval leaves 10.5 mm at the ends and 6.75 mm at the sides."""
         blank = Blank(outline=Oval(length=140, width=90), reduced=15.0)
-        laid = lay(samples.five_rows().model_copy(update={"blank": blank}))
+        solved = solve_piece(samples.five_rows().model_copy(update={"blank": blank}))
         said = " ".join(
-            p.text for p in sheet(laid, "outline", Choice()).drawing.primitives if isinstance(p, shapes.Text)
+            p.text for p in sheet(solved, "outline", Choice()).drawing.primitives if isinstance(p, shapes.Text)
         )
         self.assertIn("6.75 to 10.50 mm", said)
 
@@ -183,8 +183,8 @@ class KindsTest(FernTestCase):
 
 class CutTest(FernTestCase):
     def test_slots_and_pins_lie_on_spokes_and_circles_and_touch_nothing(self) -> None:
-        laid = stone()
-        one = sheet(laid, "slotted", Choice())
+        solved = stone()
+        one = sheet(solved, "slotted", Choice())
         rings = [
             Point(cut.x, cut.y).buffer(cut.radius).exterior
             if isinstance(cut, shapes.Circle)
@@ -198,14 +198,14 @@ class CutTest(FernTestCase):
             self.assertAlmostEqual(float(np.degrees(angle) % 360), 30.0 * k % 360, places=6)
         clear = min(a.distance(b) for k, a in enumerate(rings) for b in rings[:k])
         self.assertGreater(clear, 0.5)
-        walks = {round(row.walk, 6) for row in laid.rows}
+        walks = {round(row.walk, 6) for row in solved.rows}
         pins = {round(float(np.hypot(c.x, c.y)), 6) for c in one.cuts[2:] if isinstance(c, shapes.Circle)}
         self.assertTrue(pins and pins <= walks)
 
     def test_dxf_and_svg_hold_the_same_cuts_at_true_size(self) -> None:
         """Read back by ezdxf, $INSUNITS 4 (millimetres), and by svgelements at 96 px an inch."""
-        laid = oval()
-        one = sheet(laid, "slotted", Choice())
+        solved = oval()
+        one = sheet(solved, "slotted", Choice())
         document = ezdxf.read(io.StringIO(sheet_dxf(one).decode()))
         self.assertEqual(document.header["$INSUNITS"], 4)
         space = document.modelspace()
@@ -222,8 +222,8 @@ class CutTest(FernTestCase):
         self.assertEqual(sum(isinstance(e, Path) for e in drawn.elements()), len(lines))
 
     def test_the_bundle_holds_every_sheet_and_tells_as_it_goes(self) -> None:
-        laid = ball()
-        files = parts(laid, Choice(), Layout(), Stamp(laid.piece, "", ""))
+        solved = ball()
+        files = parts(solved, Choice(), Layout(), Stamp(solved.piece, "", ""))
         told = list(bundled(files))
         self.assertEqual(len(told), len(files) + 1)
         self.assertEqual([name for name, whole in told if whole is None], [name for name, _ in files])
@@ -234,12 +234,12 @@ class CutTest(FernTestCase):
 class PageTest(FernTestCase):
     def test_rings_of_neighbouring_pages_lie_on_each_other(self) -> None:
         """The match marks of both pages, put back where the pages lie on the drawing, are the same places."""
-        laid = lay(samples.piece(diameter=300))
-        one = sheet(laid, "guide", Choice())
+        solved = solve_piece(samples.piece(diameter=300))
+        one = sheet(solved, "guide", Choice())
         tiling = tiled(one.drawing.left, one.drawing.top, one.drawing.width, one.drawing.height, Layout(overlap=14))
         seen: dict[tuple[float, float], int] = {}
         for number, tile in enumerate(tiling.tiles, 1):
-            for mark in furniture(one, Stamp(laid.piece, "", ""), tiling, tile, number):
+            for mark in furniture(one, Stamp(solved.piece, "", ""), tiling, tile, number):
                 if isinstance(mark, shapes.Circle):
                     at = (round(mark.x - MARGIN + tile.left, 6), round(mark.y - MARGIN + tile.top, 6))
                     seen[at] = seen.get(at, 0) + 1
@@ -248,7 +248,7 @@ class PageTest(FernTestCase):
 
     def test_a_page_carries_only_its_own_part(self) -> None:
         """A drawing cut up as pages are: every dot is on some window that shows it, few on more than one."""
-        one = sheet(lay(samples.large(20, 3_000, nested=False)), "placement", Choice())
+        one = sheet(solve_piece(samples.large(20, 3_000, nested=False)), "placement", Choice())
         drawing = one.drawing
         tiling = tiled(drawing.left, drawing.top, drawing.width, drawing.height, Layout(most=400))
         self.assertGreater(len(tiling.tiles), 8)
@@ -266,10 +266,10 @@ class PageTest(FernTestCase):
         self.assertLess(count, 1.6 * len(ax))
 
     def test_every_page_says_what_to_do_with_it(self) -> None:
-        laid = ball()
-        for kind in kinds_for(laid):
-            one = kind.make(laid, Choice())
-            text = pypdfium2.PdfDocument(pdf(one, laid))[0].get_textpage().get_text_range()
+        solved = ball()
+        for kind in kinds_for(solved):
+            one = kind.make(solved, Choice())
+            text = pypdfium2.PdfDocument(pdf(one, solved))[0].get_textpage().get_text_range()
             for words in (one.title, "revision 2, 1 January 2030", "Print at 100 %", *one.what.split()[:6]):
                 self.assertIn(words, text)
 
@@ -277,8 +277,8 @@ class PageTest(FernTestCase):
         """Widths by PDFium: no text object reaches past the margins, whatever the piece is called."""
         for name in ("M" * 80, "Winter gate of the observatory " * 3, "ירח " * 20):
             sample = samples.five_rows().model_copy(update={"name": name.strip()[:80]})
-            laid = lay(sample)
-            page = pypdfium2.PdfDocument(pdf(sheet(laid, "slotted", Choice()), laid))[0]
+            solved = solve_piece(sample)
+            page = pypdfium2.PdfDocument(pdf(sheet(solved, "slotted", Choice()), solved))[0]
             for one in page.get_objects(filter=[pdfium.FPDF_PAGEOBJ_TEXT]):
                 left, _, right, _ = (side * UNIT for side in one.get_bounds())
                 self.assertGreater(left, 8)

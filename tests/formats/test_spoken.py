@@ -3,7 +3,7 @@
 import csv
 from io import StringIO
 
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
 from fernring.formats.rows_csv import rows_csv
 from tests import patterns
 from tests.assertions import FernTestCase
@@ -11,7 +11,7 @@ from tests.assertions import FernTestCase
 
 class SpokenTest(FernTestCase):
     def column(self, name: str, column: str) -> list[str]:
-        text = rows_csv(lay(patterns.piece(name)))
+        text = rows_csv(solve_piece(patterns.piece(name)))
         return [line[column] for line in csv.DictReader(StringIO(text))]
 
     def test_trims(self) -> None:

@@ -5,7 +5,7 @@ from html.parser import HTMLParser
 
 import pypdfium2
 
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
 from fernring.formats.written.booklet import Booklet, booklet
 from fernring.formats.written.html import booklet_html
 from fernring.formats.written.lengths import length, said
@@ -16,7 +16,7 @@ from tests.assertions import FernTestCase
 
 def book(pattern: str = "", units: str = "mm", **more: object) -> Booklet:
     sample = patterns.piece(pattern) if pattern else samples.five_rows()
-    return booklet(lay(sample.model_copy(update=more)), units, "revision 3", "1 January 2030")  # type: ignore[arg-type]
+    return booklet(solve_piece(sample.model_copy(update=more)), units, "revision 3", "1 January 2030")  # type: ignore[arg-type]
 
 
 class Outline(HTMLParser):

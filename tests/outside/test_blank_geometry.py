@@ -7,10 +7,10 @@ import shapely
 from scipy.integrate import quad
 from scipy.special import ellipe
 
+from fernring.core.geometry.dome import ArcDome, ball, rise_from_tape
 from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.ellipse import perimeter
 from fernring.core.geometry.outline import centres, inset, polygon, shapes
-from fernring.core.geometry.vault import Vault, ball, rise_from_tape
 from tests.assertions import FernTestCase
 
 
@@ -103,7 +103,7 @@ class SphereTest(FernTestCase):
         """Arc R acos(1 - h/R); area 2 pi R h (Archimedes); volume pi h² (3R - h)/3; by quadrature over the surface."""
         a, h = 45.0, 14.0
         radius = (a * a + h * h) / (2 * h)
-        surface = Vault(a, h)
+        surface = ArcDome(a, h)
         self.assert_mm(surface.rim, radius * acos(1 - h / radius), 1e-9)
 
         def at(w: float) -> tuple[float, float]:

@@ -28,9 +28,9 @@ class DivisionTest(FernTestCase):
 
     def test_six_equal_circles_around_one(self) -> None:
         """Kissing number in the plane: 6 (elementary geometry)."""
-        laid = plan(piece(centre(4.6), row("a", 4.6, gap=0.0, fit="count", start={"kind": "on lines"}))).laid
-        self.assertEqual(laid.rows[1].repeats, 6)
-        self.assert_mm(laid.rows[1].walk, 4.6)
+        solved = plan(piece(centre(4.6), row("a", 4.6, gap=0.0, fit="count", start={"kind": "on lines"}))).solved
+        self.assertEqual(solved.rows[1].repeats, 6)
+        self.assert_mm(solved.rows[1].walk, 4.6)
 
     def test_twelve_around_one_from_a_twelve_slice_guide(self) -> None:
         """Common practice, no source: 6 or 12 dots around a centre from a guide of 12 slices."""
@@ -41,8 +41,8 @@ class DivisionTest(FernTestCase):
 
     def test_two_between_each_pair_of_eight_spokes_make_24(self) -> None:
         """Common practice, no source: 24 places when two dots go between eight spokes and one on each."""
-        laid = plan(piece(row("a", 1.0, 1.0, 1.0, start={"kind": "on lines"}), segments=8)).laid
-        self.assertEqual(len(laid.dots), 24)
+        solved = plan(piece(row("a", 1.0, 1.0, 1.0, start={"kind": "on lines"}), segments=8)).solved
+        self.assertEqual(len(solved.dots), 24)
 
     def test_ring_around_a_centre_by_the_law_of_sines(self) -> None:
         """n circles of radius r round one of radius R touch when sin(pi/n) = r/(R + r) (closed form)."""
@@ -60,9 +60,9 @@ class NestedClosedFormTest(FernTestCase):
             first = ring.least_reach(n, size, gap)
             count = {"kind": "absolute", "repeats": n}
             rows = [row(f"r{k}", size, gap=gap, count=count) for k in range(4)]
-            laid = plan(piece(*rows, diameter=300)).laid
+            solved = plan(piece(*rows, diameter=300)).solved
             walk = first
-            for placed in laid.rows:
+            for placed in solved.rows:
                 self.assert_mm(placed.walk, walk, 1e-9)
                 step = walk * cos(pi / n) + sqrt((size + gap) ** 2 - (walk * sin(pi / n)) ** 2)
                 walk = max(step, walk)
@@ -76,7 +76,7 @@ class NestedClosedFormTest(FernTestCase):
         n, size = 12, 4.6
         count = {"kind": "absolute", "repeats": n}
         rows = (row("a", size, gap=0.0, count=count, start={"kind": "on lines"}), row("b", size, gap=0.0, count=count))
-        dots = plan(piece(*rows)).laid.dots
+        dots = plan(piece(*rows)).solved.dots
         triple = [0, 1, n]
         x, y, r = dots.x[triple], dots.y[triple], dots.radius[triple]
         for a, b in ((0, 1), (1, 2), (0, 2)):

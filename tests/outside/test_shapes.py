@@ -37,15 +37,15 @@ class ShapelyTest(FernTestCase):
 
     def test_every_dot_lies_within_the_border(self) -> None:
         found = plan(samples.five_rows())
-        border = Point(0, 0).buffer(found.laid.context.limit + 1e-3, quad_segs=512)
+        border = Point(0, 0).buffer(found.solved.context.limit + 1e-3, quad_segs=512)
         for disc in discs(found.dots.x, found.dots.y, found.dots.radius):
             self.assertTrue(border.covers(disc))
 
     def test_nested_rows_stay_below_the_hexagonal_limit(self) -> None:
         """Densest packing of equal circles: pi/(2*sqrt(3)) (Thue; geometry handbooks)."""
         rows = [samples.row(f"r{k}", 3.0, gap=0.0, count={"kind": "absolute", "repeats": 36}) for k in range(9)]
-        laid = plan(samples.piece(*rows, diameter=300)).laid
-        inner, outer = laid.rows[0].walk, laid.rows[-1].walk
+        solved = plan(samples.piece(*rows, diameter=300)).solved
+        inner, outer = solved.rows[0].walk, solved.rows[-1].walk
         cells = 36 * (len(rows) - 1)
         density = cells * pi * 1.5**2 / (pi * (outer**2 - inner**2))
         self.assertLess(density, pi / (2 * sqrt(3)))

@@ -44,7 +44,7 @@ class ProseTest(FernTestCase):
 
     def test_every_verdict_is_described(self) -> None:
         """A verdict's code is the first argument of its Verdict, or one of the words chosen for it."""
-        described = set(re.findall(r"^\| `([a-z ]+)` \|", text(DOCS / "reckoning.md"), re.M))
+        described = set(re.findall(r"^\| `([a-z ]+)` \|", text(DOCS / "formulas.md"), re.M))
         code = "".join(text(path) for path in (ROOT / "fernring" / "core" / "advice").glob("*.py"))
         for name in described:
             self.assertIn(f'"{name}"', code)

@@ -5,7 +5,7 @@ import io
 import ezdxf
 import numpy as np
 
-from fernring.core.plan import lay
+from fernring.core.plan import solve_piece
 from fernring.formats.dxf import sheet_dxf
 from fernring.formats.sheets.all import kinds_for, sheet
 from fernring.formats.sheets.sheet import Choice
@@ -23,9 +23,9 @@ def svg_of(*parts: str) -> bytes:
 
 class TakesTest(FernTestCase):
     def test_every_sheet_for_a_cutter_is_taken_in_both_kinds_of_file(self) -> None:
-        for laid in (lay(samples.five_rows()), lay(patterns.piece("corner groups"))):
-            for kind in kinds_for(laid):
-                one = sheet(laid, kind.id, Choice(count=3))
+        for solved in (solve_piece(samples.five_rows()), solve_piece(patterns.piece("corner groups"))):
+            for kind in kinds_for(solved):
+                one = sheet(solved, kind.id, Choice(count=3))
                 if one.cuts:
                     with self.subTest(kind.id):
                         jobs = cut(sheet_dxf(one), "dxf"), cut(svg(one.in_svg, "x").encode(), "svg")

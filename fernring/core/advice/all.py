@@ -1,8 +1,8 @@
-"""All verdicts on a laid-out piece, the most serious first."""
+"""All verdicts on a solved-out piece, the most serious first."""
 
 from dataclasses import replace
 
-from ..laid import Laid
+from ..solved import Solved
 from .closing import closing_verdicts
 from .edges import edge_verdicts
 from .guides import guide_verdicts
@@ -28,8 +28,8 @@ _CHECKS = (
 _ORDER = {"serious": 0, "warning": 1, "note": 2}
 
 
-def all_verdicts(laid: Laid) -> tuple[Verdict, ...]:
+def all_verdicts(solved: Solved) -> tuple[Verdict, ...]:
     """Every finding; those the artist accepted carry the reason and stand last."""
-    reasons = {accepted.key: accepted.reason for accepted in laid.piece.accepted}
-    found = [replace(v, accepted=reasons.get(v.key)) for check in _CHECKS for v in check(laid)]
+    reasons = {accepted.key: accepted.reason for accepted in solved.piece.accepted}
+    found = [replace(v, accepted=reasons.get(v.key)) for check in _CHECKS for v in check(solved)]
     return tuple(sorted(found, key=lambda v: (v.accepted is not None, _ORDER[v.severity])))

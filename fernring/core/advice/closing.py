@@ -3,19 +3,19 @@
 from collections.abc import Iterator
 
 from ..document.row import PerSegment, Row
-from ..laid import Laid
 from ..rows.counts import allowed, as_count, keeps_symmetry
+from ..solved import Solved
 from .verdict import Remedy, Verdict, change
 
 
-def closing_verdicts(laid: Laid) -> Iterator[Verdict]:
+def closing_verdicts(solved: Solved) -> Iterator[Verdict]:
     """Repeats must be a multiple of the segments or divide them."""
-    segments = laid.piece.segments
-    for index, (row, placed) in enumerate(zip(laid.piece.rows, laid.rows, strict=True)):
+    segments = solved.piece.segments
+    for index, (row, placed) in enumerate(zip(solved.piece.rows, solved.rows, strict=True)):
         if row.track.kind != "ring" or not placed.n or keeps_symmetry(placed.repeats, segments):
             continue
-        text = f"{laid.name(index).capitalize()} breaks the symmetry: {_why(row, placed.repeats, segments)}."
-        remedies = tuple(_set_count(laid, index, n) for n in _nearest(placed.repeats, segments))
+        text = f"{solved.name(index).capitalize()} breaks the symmetry: {_why(row, placed.repeats, segments)}."
+        remedies = tuple(_set_count(solved, index, n) for n in _nearest(placed.repeats, segments))
         yield Verdict("breaks symmetry", f"breaks symmetry:{row.id}", "warning", text, (index,), (), remedies)
 
 
@@ -35,6 +35,6 @@ def _nearest(n: int, segments: int) -> list[int]:
     return [*below[-1:], *above[:1]]
 
 
-def _set_count(laid: Laid, index: int, n: int) -> Remedy:
-    rule = as_count(n, laid.piece.segments).model_dump(mode="json")
+def _set_count(solved: Solved, index: int, n: int) -> Remedy:
+    rule = as_count(n, solved.piece.segments).model_dump(mode="json")
     return Remedy(f"Set {n} repeats", (change("rows", index, "count", rule), change("rows", index, "fit", None)))

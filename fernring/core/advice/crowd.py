@@ -9,8 +9,8 @@ from ..document.row import Nested, Row
 from ..document.trim import trims_of
 from ..geometry.contact import close_pairs
 from ..geometry.surface import Array
-from ..laid import Laid
 from ..rows.placed import Discs
+from ..solved import Solved
 
 TOLERANCE = 1e-6
 SCALLOP = 0.02  # discs along a swipe's spine fall short of its edge by this much at most (mm)
@@ -62,50 +62,53 @@ def nests(row: Row) -> bool:
     return isinstance(row.distance, Nested) and row.fit != "distance" and row.track.kind == "ring"
 
 
-def crowded(laid: Laid) -> Crowd:
+def crowded(solved: Solved) -> Crowd:
     """Everything closer than its gap asks. Contact at a stated gap is intended and not among it.
 
     A row's gap counts between its own dots, and between a nested row and the rows before it; a walk's gap within its
     petal; for all other pairs the piece's safe gap. Stacked dots are looked at among those of their own level.
     """
-    concerned = _concerned(laid)
-    return _searched(laid, concerned) if concerned.any() else NOBODY
+    concerned = _concerned(solved)
+    return _searched(solved, concerned) if concerned.any() else NOBODY
 
 
-def _concerned(laid: Laid) -> Mask:
+def _concerned(solved: Solved) -> Mask:
     """The rows that have to be searched: those that may come too close to something, and those in reach of them."""
-    if any(part.half == "back" for row in laid.rows for part in row.both):
-        return np.ones(len(laid.rows), bool)
-    least = laid.piece.safe_gap if any(row.boundary for row in laid.piece.rows) else 0.0
-    suspect = np.array([not _known_clear(laid, index, least) for index in range(len(laid.rows))], bool)
+    if any(part.half == "back" for row in solved.rows for part in row.both):
+        return np.ones(len(solved.rows), bool)
+    least = solved.piece.safe_gap if any(row.boundary for row in solved.piece.rows) else 0.0
+    suspect = np.array([not _known_clear(solved, index, least) for index in range(len(solved.rows))], bool)
     if not suspect.any():
         return suspect
-    gap, thick = max(laid.piece.safe_gap, *(row.gap for row in laid.piece.rows)), max(row.thickest for row in laid.rows)
-    margin = laid.ground.surface.under(gap + 2 * thick) - 2 * thick
-    inner, outer = np.array([row.inner for row in laid.rows]), np.array([row.outer for row in laid.rows])
+    gap, thick = (
+        max(solved.piece.safe_gap, *(row.gap for row in solved.piece.rows)),
+        max(row.thickest for row in solved.rows),
+    )
+    margin = solved.ground.surface.longest_arc(gap + 2 * thick) - 2 * thick
+    inner, outer = np.array([row.inner for row in solved.rows]), np.array([row.outer for row in solved.rows])
     meets = (inner[:, None] <= outer[suspect] + margin) & (outer[:, None] >= inner[suspect] - margin)
     return np.asarray(meets.any(axis=1))
 
 
-def _known_clear(laid: Laid, index: int, least: float) -> bool:
+def _known_clear(solved: Solved, index: int, least: float) -> bool:
     """Whether the row is a bare ring that is known to keep the gap in itself and to all rows before it.
 
     Nested rows keep their own gap, but not to boundary rows: these ask for the `least`.
     """
-    rule, row, near = laid.piece.rows[index], laid.rows[index], laid.near[index]
+    rule, row, near = solved.piece.rows[index], solved.rows[index], solved.near[index]
     if not row.n:
         return True
     if row.ring is None or row.clear < rule.gap - TOLERANCE:
         return False
-    wanted = max(rule.gap, least) if nests(rule) else laid.piece.safe_gap
+    wanted = max(rule.gap, least) if nests(rule) else solved.piece.safe_gap
     return near is None or near.clear >= wanted - TOLERANCE
 
 
-def _searched(laid: Laid, concerned: Mask) -> Crowd:
+def _searched(solved: Solved, concerned: Mask) -> Crowd:
     """All dots and marks of these rows put to one search."""
-    things = _things(laid, concerned)
-    safe = laid.piece.safe_gap
-    rows = laid.piece.rows
+    things = _things(solved, concerned)
+    safe = solved.piece.safe_gap
+    rows = solved.piece.rows
     gaps = np.array([row.gap for row in rows] or [0.0])
     nested = np.array([nests(row) for row in rows] or [False])
     boundary = np.array([row.boundary for row in rows] or [False])
@@ -123,20 +126,20 @@ def _searched(laid: Laid, concerned: Mask) -> Crowd:
     gap = np.where(same & family, np.minimum(things.gap[i], things.gap[j]), gap)
     kind = np.where(marked, SWEPT, np.where(same & ~own & ~family, PETALS, np.where(same & own, RINGS, OTHERS)))
     clear = _clear(things, i, j)
-    rolled = TOLERANCE if laid.dots.normal is None else ROLLED
+    rolled = TOLERANCE if solved.dots.normal is None else ROLLED
     least = np.where(marked, TOLERANCE + SCALLOP, np.where(same & family, rolled, TOLERANCE))
     keep = (clear < gap - least) & ~(marked & same & family)
     found = [Crowd(things.dot[i][keep], things.dot[j][keep], a[keep], b[keep], kind[keep], clear[keep], gap[keep])]
-    return _together([*found, *_stacked(laid)])
+    return _together([*found, *_stacked(solved)])
 
 
-def _things(laid: Laid, concerned: Mask) -> _Things:
-    dots = laid.dots
+def _things(solved: Solved, concerned: Mask) -> _Things:
+    dots = solved.dots
     low = np.flatnonzero((dots.level == 1) & concerned[dots.row])
-    shapes = [shape for shape in laid.shapes if concerned[shape.row]]
-    host = _hosts(laid)
+    shapes = [shape for shape in solved.shapes if concerned[shape.row]]
+    host = _hosts(solved)
     own = np.full(len(low), np.inf)
-    for index, row in enumerate(laid.piece.rows):
+    for index, row in enumerate(solved.piece.rows):
         if row.trims:
             gaps = np.array([getattr(trim, "gap", 0.0) for trim in trims_of(row.trims)])
             grown = (dots.row[low] == index) & (dots.trim[low] >= 0)
@@ -156,15 +159,15 @@ def _things(laid: Laid, concerned: Mask) -> _Things:
         np.concatenate((low, start)),
         np.concatenate((dots.row[low].astype(np.intp), each([shape.row for shape in shapes]))),
         np.concatenate((host[low], host[start] if sizes else start)),
-        np.concatenate((dots.trim[low].astype(np.intp), np.full(len(start), len(laid.rows), np.intp))),
+        np.concatenate((dots.trim[low].astype(np.intp), np.full(len(start), len(solved.rows), np.intp))),
         np.concatenate((np.full(len(low), -1, np.intp), each(list(range(len(sizes)))))),
         np.concatenate((own, np.full(len(start), np.inf))),
     )
 
 
-def _hosts(laid: Laid) -> Index:
+def _hosts(solved: Solved) -> Index:
     """The own dot of its row that every dot belongs to."""
-    host = laid.dots.below.astype(np.intp)
+    host = solved.dots.below.astype(np.intp)
     for _ in range(8):
         higher = host[host]
         if (higher == host).all():
@@ -173,9 +176,9 @@ def _hosts(laid: Laid) -> Index:
     return host
 
 
-def _stacked(laid: Laid) -> list[Crowd]:
+def _stacked(solved: Solved) -> list[Crowd]:
     """Dots on dots that overlap others of their own level."""
-    dots, found = laid.dots, []
+    dots, found = solved.dots, []
     for level in range(2, int(dots.level.max(initial=1)) + 1):
         own = np.flatnonzero(dots.level == level)
         first, second = close_pairs(dots.x[own], dots.y[own], dots.z[own], dots.radius[own], TOLERANCE)

@@ -7,8 +7,8 @@ import numpy as np
 from ..document.row import Nested
 from ..geometry.frames import walk_above
 from ..geometry.surface import Array
-from ..laid import Laid
 from ..rows.placed import PlacedRow
+from ..solved import Solved
 from .sizes import shrink
 from .verdict import MOST_PLACES, Remedy, Severity, Verdict, change, mm
 
@@ -16,42 +16,44 @@ TOLERANCE = 1e-6
 WORTH_SAYING = 0.05
 
 
-def edge_verdicts(laid: Laid) -> Iterator[Verdict]:
+def edge_verdicts(solved: Solved) -> Iterator[Verdict]:
     """Rows past the border, and the space between the last painted edge and the border."""
-    if laid.context.limit <= 0:
+    if solved.context.limit <= 0:
         text = "The border leaves nothing to paint on: make it narrower."
         yield Verdict("no surface", "no surface", "serious", text)
         return
-    for index, over in enumerate(laid.passed):
+    for index, over in enumerate(solved.passed):
         if over > TOLERANCE:
-            yield from _over(laid, index)
-    if not laid.piece.rows:
+            yield from _over(solved, index)
+    if not solved.piece.rows:
         add = Remedy("Add a row", action="add row")
         yield Verdict("empty", "empty", "note", "No rows yet: add the centre and a first row.", remedies=(add,))
-    elif laid.left > WORTH_SAYING:
-        yield Verdict("space left", "space left", "note", f"{mm(laid.left)} left at the edge.", remedies=_fill(laid))
+    elif solved.left > WORTH_SAYING:
+        yield Verdict(
+            "space left", "space left", "note", f"{mm(solved.left)} left at the edge.", remedies=_fill(solved)
+        )
 
 
-def _over(laid: Laid, index: int) -> Iterator[Verdict]:
+def _over(solved: Solved, index: int) -> Iterator[Verdict]:
     """One verdict for the row: off the blank if any dot hangs off it, else over the border."""
-    parts = [_bodies(laid, part) for part in laid.rows[index].both]
-    over = np.concatenate([laid.ground.over(*part) for part in parts])
-    off = np.concatenate([laid.ground.off(*part) for part in parts])
-    who = laid.name(index).capitalize()
+    parts = [_bodies(solved, part) for part in solved.rows[index].both]
+    over = np.concatenate([solved.ground.over(*part) for part in parts])
+    off = np.concatenate([solved.ground.off(*part) for part in parts])
+    who = solved.name(index).capitalize()
     if float(off.max()) > TOLERANCE:
         text = f"{who} hangs {mm(float(off.max()))} off the blank{_places(off)}."
-        yield _verdict(laid, index, "off the blank", "serious", text, off)
+        yield _verdict(solved, index, "off the blank", "serious", text, off)
     elif float(over.max()) > TOLERANCE:
         text = f"{who} runs {mm(float(over.max()))} over the border{_places(over)}."
-        yield _verdict(laid, index, "over the border", "warning", text, over)
+        yield _verdict(solved, index, "over the border", "warning", text, over)
 
 
-def _bodies(laid: Laid, part: PlacedRow) -> tuple[Array, Array, Array, Array, bool]:
+def _bodies(solved: Solved, part: PlacedRow) -> tuple[Array, Array, Array, Array, bool]:
     """Walks, places and sizes of everything of the row that lies on the blank."""
     bodies, back = part.bodies, part.half == "back"
     if part.walks is None and not part.grown.any:
         return part.walk_each, bodies.x, bodies.y, bodies.radius, back
-    walk = walk_above(laid.ground.half(back), bodies.x, bodies.y)
+    walk = walk_above(solved.ground.half(back), bodies.x, bodies.y)
     return walk, bodies.x, bodies.y, bodies.radius, back
 
 
@@ -61,29 +63,29 @@ def _places(over: Array) -> str:
     return "" if count == len(over) else f" at {count} place{'s' if count > 1 else ''}"
 
 
-def _verdict(laid: Laid, index: int, code: str, severity: Severity, text: str, over: Array) -> Verdict:
-    which = np.concatenate([part.bodies.dot for part in laid.rows[index].both])
-    dots = np.unique(which[over > TOLERANCE])[:MOST_PLACES] + laid.dots.first[index]
-    key = f"{code}:{laid.piece.rows[index].id}"
-    return Verdict(code, key, severity, text, (index,), tuple(dots.tolist()), _inward(laid, index, float(over.max())))
+def _verdict(solved: Solved, index: int, code: str, severity: Severity, text: str, over: Array) -> Verdict:
+    which = np.concatenate([part.bodies.dot for part in solved.rows[index].both])
+    dots = np.unique(which[over > TOLERANCE])[:MOST_PLACES] + solved.dots.first[index]
+    key = f"{code}:{solved.piece.rows[index].id}"
+    return Verdict(code, key, severity, text, (index,), tuple(dots.tolist()), _inward(solved, index, float(over.max())))
 
 
-def _inward(laid: Laid, index: int, over: float) -> tuple[Remedy, ...]:
-    row, placed = laid.piece.rows[index], laid.rows[index]
+def _inward(solved: Solved, index: int, over: float) -> tuple[Remedy, ...]:
+    row, placed = solved.piece.rows[index], solved.rows[index]
     most = max(placed.diameters)
     remedies = []
-    limit = laid.context.limit if laid.ground.laps else laid.context.limit - most / 2
+    limit = solved.context.limit if solved.ground.laps else solved.context.limit - most / 2
     if row.track.kind == "ring" and 0 < limit < placed.walk:
         moved = (change("rows", index, "distance", {"kind": "walk", "walk": limit}), change("rows", index, "fit", None))
         remedies.append(Remedy("Move it in to the border", moved))
-    smaller = shrink(row, index, laid.piece.tools, most - 2 * over)
+    smaller = shrink(row, index, solved.piece.tools, most - 2 * over)
     if smaller:
         remedies.append(Remedy(*smaller))
     return tuple(remedies)
 
 
-def _fill(laid: Laid) -> tuple[Remedy, ...]:
+def _fill(solved: Solved) -> tuple[Remedy, ...]:
     """Spread the slack where a nested row can take it; a further row is always worth a try."""
-    nested = any(isinstance(row.distance, Nested) and row.track.kind == "ring" for row in laid.piece.rows)
+    nested = any(isinstance(row.distance, Nested) and row.track.kind == "ring" for row in solved.piece.rows)
     spread = (Remedy("Spread the slack", action="spread slack"),) if nested else ()
     return (*spread, Remedy("Add a row", action="add row"))

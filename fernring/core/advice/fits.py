@@ -11,8 +11,8 @@ from ..document.row import Row
 from ..errors import FitError
 from ..rows.counts import allowed, as_count
 from ..rows.fitting import MOST_DIAMETER
-from ..rows.layout import Halves, lay_on, left_over, open_halves, place_row
 from ..rows.placed import PlacedRow
+from ..rows.sequence import Halves, left_over, open_halves, place_row, solve_rest
 from .sizes import KitSize, kit_sizes
 from .verdict import change
 
@@ -71,7 +71,7 @@ class _Before:
 
 def _before(piece: Piece, index: int) -> _Before:
     opened = open_halves(piece)
-    halves, rows = lay_on(piece.model_copy(update={"rows": piece.rows[:index]}), opened, ())
+    halves, rows = solve_rest(piece.model_copy(update={"rows": piece.rows[:index]}), opened, ())
     return _Before(halves, rows, place_row(piece.rows[index], index, halves))
 
 
@@ -148,7 +148,7 @@ def _alternative(
     piece: Piece, before: _Before, trial: Row, placed: PlacedRow, member: int, size: KitSize
 ) -> Alternative:
     index, now = len(before.rows), before.now
-    after, laid = lay_on(_without_last_gaps(piece, index), before.halves.with_row(placed), (*before.rows, placed))
+    after, solved = solve_rest(_without_last_gaps(piece, index), before.halves.with_row(placed), (*before.rows, placed))
     row = piece.rows[index]
     changes = [change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})]
     if row.track.kind not in ONE_COUNT:
@@ -164,8 +164,8 @@ def _alternative(
         tool_name=size.name,
         walk=placed.walk,
         clear=None if placed.clear == inf else placed.clear,
-        left=left_over(after, laid),
-        lost=sum(1 for later in laid[index + 1 :] if later.noroom),
+        left=left_over(after, solved),
+        lost=sum(1 for later in solved[index + 1 :] if later.noroom),
         current=same,
         changes=tuple(changes),
     )

@@ -7,8 +7,8 @@ from ..document.changes import Change, changed
 from ..document.piece import Piece
 from ..document.trim import SwipeTrim, TopTrim, WalkTrim, sizes_of, trims_of
 from ..errors import FitError
-from ..plan import lay, plan
-from ..rows.layout import guide_walks
+from ..plan import plan, solve_piece
+from ..rows.sequence import guide_walks
 from .sizes import KitSize, kit_sizes, trim_size
 from .trims import trim_path
 from .verdict import change
@@ -37,13 +37,13 @@ def trim_fits(piece: Piece, index: int, number: int) -> list[TrimAlternative]:
     trims = list(trims_of(piece.rows[index].trims))
     if not 0 <= number < len(trims):
         raise FitError(f"Row {index} has {len(trims)} trims; there is no number {number}.", "trim")
-    laid = lay(piece)
-    path, trim = trim_path(laid, index, number), trims[number]
-    host = max(laid.rows[index].diameters)
+    solved = solve_piece(piece)
+    path, trim = trim_path(solved, index, number), trims[number]
+    host = max(solved.rows[index].diameters)
     if isinstance(trim, SwipeTrim):
         return [
             _tried(piece, index, label, 0.0, "", (change(*path, "to", to),), to == trim.to.model_dump())
-            for label, to in _ends(piece, laid.ground.surface.rim)
+            for label, to in _ends(piece, solved.ground.surface.rim)
         ]
     sizes = [size for size in kit_sizes(piece.tools) if 0.12 * host <= size.diameter < 0.95 * host][:MOST]
     return [_sized(piece, index, trim, path, size) for size in sizes]
@@ -73,6 +73,6 @@ def _tried(
     piece: Piece, index: int, label: str, diameter: float, tool: str, changes: tuple[Change, ...], current: bool
 ) -> TrimAlternative:
     found = plan(changed(piece, changes))
-    dots = sum(len(part.grown.dots.x) + len(part.grown.marks) for part in found.laid.rows[index].both)
+    dots = sum(len(part.grown.dots.x) + len(part.grown.marks) for part in found.solved.rows[index].both)
     troubles = sum(1 for verdict in found.verdicts if index in verdict.rows and verdict.code in TROUBLE)
     return TrimAlternative(label, diameter, tool, dots, troubles, current, changes)

@@ -7,7 +7,7 @@ from ..document.row import Member, Nested, Offset, OnLines, Row
 from ..document.track import CentreTrack
 from ..errors import FitError
 from ..rows.counts import allowed, as_count
-from ..rows.layout import lay_out, place_row
+from ..rows.sequence import place_row, solve_rows
 from .sizes import kit_sizes
 
 CENTRE_SHARE = 0.12
@@ -24,7 +24,7 @@ def next_row(piece: Piece) -> Row:
         raise FitError("The piece has no tools to make a row with; add some from the kit.", "tools")
     if len(piece.rows) >= MAX_ROWS:
         raise FitError(f"A piece holds at most {MAX_ROWS} rows.", "rows")
-    halves, placed = lay_out(piece)
+    halves, placed = solve_rows(piece)
     context = halves.front
     ident = fresh_id("row", [row.id for row in piece.rows])
     if not piece.rows:

@@ -13,39 +13,39 @@ import numpy as np
 
 from ..colour import cielab, srgb
 from ..colour.difference import ciede2000
-from ..laid import Laid
+from ..solved import Solved
 from .verdict import Remedy, Verdict, change
 
 FROM_BASE, FROM_NEIGHBOUR, WITHIN_RAMP = 9.0, 5.0, 1.2
 OFFERED = 2
 
 
-def shade_verdicts(laid: Laid) -> Iterator[Verdict]:
+def shade_verdicts(solved: Solved) -> Iterator[Verdict]:
     """Rows hard to tell from the base, from the row before, or whose own turns look alike."""
-    colours = (*(shade.colour for shade in laid.shades), laid.piece.blank.base.colour)
+    colours = (*(shade.colour for shade in solved.shades), solved.piece.blank.base.colour)
     apart = _apart(colours, colours)
-    stacked = _stacked(laid)
+    stacked = _stacked(solved)
     if not stacked and float((apart + np.diag([np.inf] * len(colours))).min()) >= FROM_BASE:
         return
-    used = [_used(laid, index) for index in range(len(laid.rows))]
-    yield from _against_base(laid, used, apart)
+    used = [_used(solved, index) for index in range(len(solved.rows))]
+    yield from _against_base(solved, used, apart)
     rows = [index for index, shades in enumerate(used) if shades]
     for before, index in pairwise(rows):
         pairs = [(a, b) for a in used[before] for b in used[index] if a != b]
-        yield from _alike(laid, (before, index), pairs, apart)
+        yield from _alike(solved, (before, index), pairs, apart)
     for index in rows:
-        yield from _alike(laid, (index,), [*pairwise(used[index]), *stacked.get(index, ())], apart)
+        yield from _alike(solved, (index,), [*pairwise(used[index]), *stacked.get(index, ())], apart)
 
 
-def _used(laid: Laid, index: int) -> list[int]:
+def _used(solved: Solved, index: int) -> list[int]:
     """The row's shades in turn, each once."""
-    first = laid.dots.first[index]
-    return list(dict.fromkeys(laid.dots.shade[first : first + min(laid.rows[index].n, 24)].tolist()))
+    first = solved.dots.first[index]
+    return list(dict.fromkeys(solved.dots.shade[first : first + min(solved.rows[index].n, 24)].tolist()))
 
 
-def _stacked(laid: Laid) -> dict[int, list[tuple[int, int]]]:
+def _stacked(solved: Solved) -> dict[int, list[tuple[int, int]]]:
     """For rows with dots on dots the shades of these, each after the shade below it."""
-    dots = laid.dots
+    dots = solved.dots
     high = np.flatnonzero(dots.level > 1)
     found: dict[int, list[tuple[int, int]]] = {}
     if not len(high):
@@ -56,40 +56,40 @@ def _stacked(laid: Laid) -> dict[int, list[tuple[int, int]]]:
     return found
 
 
-def _against_base(laid: Laid, used: list[list[int]], apart: np.ndarray) -> Iterator[Verdict]:
+def _against_base(solved: Solved, used: list[list[int]], apart: np.ndarray) -> Iterator[Verdict]:
     for index, shades in enumerate(used):
         for shade in shades:
             if apart[shade, -1] < FROM_BASE:
-                row, name = laid.piece.rows[index], laid.shades[shade].name
+                row, name = solved.piece.rows[index], solved.shades[shade].name
                 text = (
-                    f"{laid.name(index).capitalize()}: {name} is hard to tell from the base, "
-                    f"{laid.piece.blank.base.name} (difference {apart[shade, -1]:.1f}, wanted {FROM_BASE:g})."
+                    f"{solved.name(index).capitalize()}: {name} is hard to tell from the base, "
+                    f"{solved.piece.blank.base.name} (difference {apart[shade, -1]:.1f}, wanted {FROM_BASE:g})."
                 )
-                key = f"lost on base:{row.id}:{laid.shades[shade].colour}"
-                yield Verdict("lost on base", key, "warning", text, (index,), (), _other_paints(laid, index))
+                key = f"lost on base:{row.id}:{solved.shades[shade].colour}"
+                yield Verdict("lost on base", key, "warning", text, (index,), (), _other_paints(solved, index))
 
 
-def _alike(laid: Laid, rows: tuple[int, ...], pairs: list[tuple[int, int]], apart: np.ndarray) -> Iterator[Verdict]:
+def _alike(solved: Solved, rows: tuple[int, ...], pairs: list[tuple[int, int]], apart: np.ndarray) -> Iterator[Verdict]:
     for a, b in pairs:
-        one, other = laid.shades[a], laid.shades[b]
+        one, other = solved.shades[a], solved.shades[b]
         limit = WITHIN_RAMP if one.ramp and one.ramp == other.ramp else FROM_NEIGHBOUR
         if apart[a, b] >= limit:
             continue
-        who = " and ".join(laid.name(index) for index in rows).capitalize()
+        who = " and ".join(solved.name(index) for index in rows).capitalize()
         numbers = f"difference {apart[a, b]:.1f}, wanted {limit:g}"
         text = f"{who}: {one.name} and {other.name} are hard to tell apart ({numbers})."
-        key = ":".join(["alike", *(laid.piece.rows[index].id for index in rows), one.colour, other.colour])
-        yield Verdict("shades alike", key, "warning", text, rows, (), _other_paints(laid, rows[-1]))
+        key = ":".join(["alike", *(solved.piece.rows[index].id for index in rows), one.colour, other.colour])
+        yield Verdict("shades alike", key, "warning", text, rows, (), _other_paints(solved, rows[-1]))
         return
 
 
-def _other_paints(laid: Laid, index: int) -> tuple[Remedy, ...]:
+def _other_paints(solved: Solved, index: int) -> tuple[Remedy, ...]:
     """The piece's paints that stand out best from the base and from the rows on either side."""
-    around = [laid.piece.blank.base.colour]
+    around = [solved.piece.blank.base.colour]
     for near in (index - 1, index + 1):
-        if 0 <= near < len(laid.rows):
-            around += [laid.shades[shade].colour for shade in _used(laid, near)]
-    paints = laid.piece.paints
+        if 0 <= near < len(solved.rows):
+            around += [solved.shades[shade].colour for shade in _used(solved, near)]
+    paints = solved.piece.paints
     least = _apart(tuple(paint.colour for paint in paints), tuple(around)).min(axis=1)
     best = [int(k) for k in np.argsort(-least, kind="stable")[:OFFERED] if least[k] >= FROM_BASE]
     return tuple(

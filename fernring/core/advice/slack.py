@@ -7,8 +7,8 @@ from ..document.piece import Piece
 from ..document.row import Nested, Row
 from ..document.track import CentreTrack
 from ..errors import FitError
-from ..geometry.climb import climb
-from ..rows.layout import lay_out, left_over, outermost
+from ..geometry.secant import secant_root
+from ..rows.sequence import left_over, outermost, solve_rows
 
 MOST_GAP = 20.0
 CLOSE_ENOUGH = 1e-6
@@ -40,7 +40,9 @@ def spread_slack(piece: Piece) -> Spread:
     if before < -CLOSE_ENOUGH:
         raise FitError(f"There is no slack to spread: the rows already run {-before:.2f} mm too far.", "rows")
     most = min(MOST_GAP - max(piece.rows[index].gap for index in chosen), before + CLOSE_ENOUGH)
-    added = climb(lambda delta: -_left(_widened(piece, chosen, delta), fixed), 0.0, max(most, 0.0), CLOSE_ENOUGH / 10)
+    added = secant_root(
+        lambda delta: -_left(_widened(piece, chosen, delta), fixed), 0.0, max(most, 0.0), CLOSE_ENOUGH / 10
+    )
     spread = _widened(piece, chosen, added)
     return Spread(spread, added, _left(spread, fixed), chosen)
 
@@ -71,7 +73,7 @@ def _widened(piece: Piece, chosen: tuple[int, ...], delta: float) -> Piece:
 
 def _left(piece: Piece, fixed: int | None) -> float:
     """What is left to the target (mm); endlessly far below nought when a row finds no room."""
-    halves, rows = lay_out(piece)
+    halves, rows = solve_rows(piece)
     if any(row.noroom for row in rows):
         return -inf
     if fixed is None:

@@ -3,46 +3,46 @@
 from collections.abc import Iterator
 
 from ..document.trim import sizes_of, trims_of
-from ..laid import Laid
+from ..solved import Solved
 from .sizes import SAME, KitSize, give_size, kit_sizes, trim_size
 from .trims import trim_path
 from .verdict import Remedy, Verdict, change, mm
 
 
-def tool_verdicts(laid: Laid) -> Iterator[Verdict]:
+def tool_verdicts(solved: Solved) -> Iterator[Verdict]:
     """Every pattern member whose diameter is not among the measured dots of the kit, to within 0.05 mm."""
-    tools = {tool.id: tool for tool in laid.piece.tools}
-    sizes = kit_sizes(laid.piece.tools)
+    tools = {tool.id: tool for tool in solved.piece.tools}
+    sizes = kit_sizes(solved.piece.tools)
     kit = tuple(size.diameter for size in sizes)
-    for index, (row, placed) in enumerate(zip(laid.piece.rows, laid.rows, strict=True)):
+    for index, (row, placed) in enumerate(zip(solved.piece.rows, solved.rows, strict=True)):
         for k, diameter in enumerate(placed.diameters if placed.n and row.track.kind != "gaps" else ()):
             named = tools.get(row.pattern[k].tool or "") if row.fit != "size" else None
             makes = named.dots if named else kit
             if any(abs(diameter - made) <= SAME for made in makes):
                 continue
             miss = f"{named.name} was not measured at" if named else "no tool of the piece makes a dot of"
-            text = f"{laid.name(index).capitalize()}: {miss} {mm(diameter)}."
-            yield _verdict(laid, index, k, text, diameter, sizes)
-        yield from _trims(laid, index, sizes)
+            text = f"{solved.name(index).capitalize()}: {miss} {mm(diameter)}."
+            yield _verdict(solved, index, k, text, diameter, sizes)
+        yield from _trims(solved, index, sizes)
 
 
-def _trims(laid: Laid, index: int, sizes: list[KitSize]) -> Iterator[Verdict]:
+def _trims(solved: Solved, index: int, sizes: list[KitSize]) -> Iterator[Verdict]:
     """Trims whose size no tool makes; the diminishing dots of a load need none of their own."""
-    row = laid.piece.rows[index]
+    row = solved.piece.rows[index]
     for number, trim in enumerate(trims_of(row.trims)):
-        path = trim_path(laid, index, number)
+        path = trim_path(solved, index, number)
         for k, (inside, size) in enumerate(sizes_of(trim)):
             if size.share or not sizes or any(abs(size.diameter - one.diameter) <= SAME for one in sizes):
                 continue
-            text = f"{laid.name(index).capitalize()}: no tool of the piece makes a trim of {mm(size.diameter)}."
+            text = f"{solved.name(index).capitalize()}: no tool of the piece makes a trim of {mm(size.diameter)}."
             near = min(sizes, key=lambda one: abs(one.diameter - size.diameter))
             made = change(*path, *inside, trim_size(near))
             fix = Remedy(f"Use {near.diameter:g} mm ({near.name})", (made,))
             yield Verdict("no tool", f"no tool:{row.id}:trim {number}:{k}", "warning", text, (index,), (), (fix,))
 
 
-def _verdict(laid: Laid, index: int, k: int, text: str, diameter: float, sizes: list[KitSize]) -> Verdict:
-    row = laid.piece.rows[index]
+def _verdict(solved: Solved, index: int, k: int, text: str, diameter: float, sizes: list[KitSize]) -> Verdict:
+    row = solved.piece.rows[index]
     below = [size for size in sizes if size.diameter < diameter][-1:]
     above = [size for size in sizes if size.diameter > diameter][:1]
     remedies = tuple(

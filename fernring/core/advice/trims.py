@@ -3,22 +3,22 @@
 from collections.abc import Iterator
 
 from ..document.trim import TopTrim, WalkTrim, trims_of
-from ..laid import Laid
 from ..rows.grown import Finding
+from ..solved import Solved
 from .sizes import KitSize, kit_sizes, largest_up_to, trim_size
 from .verdict import Remedy, Verdict, change, mm
 
 
-def trim_verdicts(laid: Laid) -> Iterator[Verdict]:
-    for index, placed in enumerate(laid.rows):
+def trim_verdicts(solved: Solved) -> Iterator[Verdict]:
+    for index, placed in enumerate(solved.rows):
         for finding in placed.grown.findings:
-            yield from _said(laid, index, finding)
+            yield from _said(solved, index, finding)
 
 
-def trim_path(laid: Laid, index: int, number: int) -> tuple[str | int, ...]:
+def trim_path(solved: Solved, index: int, number: int) -> tuple[str | int, ...]:
     """Where the trim of this number stands in the document."""
     path: tuple[str | int, ...] = ("rows", index)
-    trims = laid.piece.rows[index].trims
+    trims = solved.piece.rows[index].trims
     while True:
         for k, trim in enumerate(trims):
             inner = getattr(trim, "trims", ())
@@ -31,18 +31,18 @@ def trim_path(laid: Laid, index: int, number: int) -> tuple[str | int, ...]:
             number -= size
 
 
-def _said(laid: Laid, index: int, finding: Finding) -> Iterator[Verdict]:
-    row = laid.piece.rows[index]
+def _said(solved: Solved, index: int, finding: Finding) -> Iterator[Verdict]:
+    row = solved.piece.rows[index]
     trim = list(trims_of(row.trims))[finding.trim]
-    path = trim_path(laid, index, finding.trim)
-    name, key = laid.name(index).capitalize(), f"{row.id}:{finding.trim}"
+    path = trim_path(solved, index, finding.trim)
+    name, key = solved.name(index).capitalize(), f"{row.id}:{finding.trim}"
     if finding.code == "load" and isinstance(trim, WalkTrim):
         need, gives = (int(value) for value in finding.figures)
         text = f"{name}: one load must give {need} dots to reach the foot, and this one gives {gives}."
         each = Remedy("Reload for every dot", (change(*path, "load", "each"),))
         yield Verdict(
             "load too small", f"load too small:{key}", "warning", text, (index,), (),
-            (*_larger_load(laid, need, path), each),
+            (*_larger_load(solved, need, path), each),
         )  # fmt: skip
     elif finding.code == "uneven":
         right, left = (int(value) for value in finding.figures)
@@ -52,7 +52,7 @@ def _said(laid: Laid, index: int, finding: Finding) -> Iterator[Verdict]:
     elif finding.code == "top" and isinstance(trim, TopTrim):
         size, below = finding.figures
         text = f"{name}: a top dot of {mm(size)} is as large as the dot below, {mm(below)}."
-        smaller = largest_up_to(kit_sizes(laid.piece.tools), 0.6 * below)
+        smaller = largest_up_to(kit_sizes(solved.piece.tools), 0.6 * below)
         fixes = (
             (Remedy(f"Use {smaller.diameter:g} mm dots ({smaller.name})", (
                 change(*path, "sizes", 0, trim_size(smaller)),
@@ -63,9 +63,9 @@ def _said(laid: Laid, index: int, finding: Finding) -> Iterator[Verdict]:
         yield Verdict("top too large", f"top too large:{key}", "serious", text, (index,), (), fixes)
 
 
-def _larger_load(laid: Laid, need: int, path: tuple[str | int, ...]) -> tuple[Remedy, ...]:
+def _larger_load(solved: Solved, need: int, path: tuple[str | int, ...]) -> tuple[Remedy, ...]:
     """The smallest tool whose load gives that many dots; the walk takes its dot."""
-    enough = [tool for tool in laid.piece.tools if tool.load and tool.load.dots >= need]
+    enough = [tool for tool in solved.piece.tools if tool.load and tool.load.dots >= need]
     if not enough:
         return ()
     tool = min(enough, key=lambda t: t.dots[0])

@@ -9,71 +9,74 @@ import numpy as np
 
 from ..document.bare import BareBand, BareDisc
 from ..geometry.outline.polygon import area as area_of
-from ..laid import Laid
+from ..solved import Solved
 from .verdict import MOST_PLACES, Remedy, Verdict, change, mm
 
 WIDER = 3.0
 LEAST_BARE = 1.5
 
 
-def whole_verdicts(laid: Laid) -> Iterator[Verdict]:
-    yield from _bare_rings(laid)
-    yield from _base_showing(laid)
-    yield from _motifs_cut(laid)
-    yield from _segments_differ(laid)
+def whole_verdicts(solved: Solved) -> Iterator[Verdict]:
+    yield from _bare_rings(solved)
+    yield from _base_showing(solved)
+    yield from _motifs_cut(solved)
+    yield from _segments_differ(solved)
 
 
-def _bare_rings(laid: Laid) -> Iterator[Verdict]:
+def _bare_rings(solved: Solved) -> Iterator[Verdict]:
     """Two rows that leave a ring between them without paint, wider than three times the usual gap."""
-    rings = [(k, row) for k, row in enumerate(laid.rows) if row.n and row.half == "front" and row.repeats > 2]
+    rings = [(k, row) for k, row in enumerate(solved.rows) if row.n and row.half == "front" and row.repeats > 2]
     ordered = sorted(rings, key=lambda entry: entry[1].inner)
     reach = -np.inf
-    usual = median(row.gap for row in laid.piece.rows) if laid.piece.rows else 0.0
+    usual = median(row.gap for row in solved.piece.rows) if solved.piece.rows else 0.0
     for (before, inside), (index, outside) in pairwise(ordered):
         reach = max(reach, inside.outer)
         wide = outside.inner - reach
-        if wide > max(WIDER * usual, LEAST_BARE) and not _meant(laid, reach, outside.inner):
-            text = f"A bare ring of {mm(wide)} lies between {laid.name(before)} and {laid.name(index)}."
-            key = f"bare ring:{laid.piece.rows[before].id}:{laid.piece.rows[index].id}"
-            nest = Remedy(f"Nest {laid.name(index)}", (change("rows", index, "distance", {"kind": "nested"}),))
-            fixable = laid.piece.rows[index].track.kind == "ring" and laid.piece.rows[index].distance.kind != "nested"
+        if wide > max(WIDER * usual, LEAST_BARE) and not _meant(solved, reach, outside.inner):
+            text = f"A bare ring of {mm(wide)} lies between {solved.name(before)} and {solved.name(index)}."
+            key = f"bare ring:{solved.piece.rows[before].id}:{solved.piece.rows[index].id}"
+            nest = Remedy(f"Nest {solved.name(index)}", (change("rows", index, "distance", {"kind": "nested"}),))
+            fixable = (
+                solved.piece.rows[index].track.kind == "ring" and solved.piece.rows[index].distance.kind != "nested"
+            )
             yield Verdict("bare ring", key, "note", text, (before, index), (), (nest,) if fixable else ())
 
 
-def _meant(laid: Laid, low: float, high: float) -> bool:
+def _meant(solved: Solved, low: float, high: float) -> bool:
     """Whether a bare area was put there on purpose."""
     return any(
-        isinstance(area.area, BareBand) and area.area.inner < high and area.area.outer > low for area in laid.piece.bare
+        isinstance(area.area, BareBand) and area.area.inner < high and area.area.outer > low
+        for area in solved.piece.bare
     )
 
 
-def _base_showing(laid: Laid) -> Iterator[Verdict]:
+def _base_showing(solved: Solved) -> Iterator[Verdict]:
     """The share of the area inside the border that no paint covers."""
-    most = laid.piece.most_base
+    most = solved.piece.most_base
     if most is None:
         return
-    share = 100 * base_share(laid)
+    share = 100 * base_share(solved)
     if share > most:
         text = f"The base coat shows on {share:.0f} per cent of the painted area; {most:g} per cent was chosen."
         add = Remedy("Add a row", action="add row")
         yield Verdict("base shows", "base shows", "note", text, (), (), (add,))
 
 
-def base_share(laid: Laid) -> float:
+def base_share(solved: Solved) -> float:
     """Area inside the border less that of dots and marks, over the area inside the border (seen from above)."""
-    inside = sum(area_of(part) for part in laid.ground.clear)
-    dots = laid.dots
+    inside = sum(area_of(part) for part in solved.ground.clear)
+    dots = solved.dots
     low = (dots.level == 1) & (dots.z >= -1e-6)
     facing = np.ones(len(dots)) if dots.normal is None else np.abs(dots.normal[:, 2])
     painted = float((pi * dots.radius[low] ** 2 * facing[low]).sum()) + sum(
-        s.mark.area for s in laid.shapes if not s.back
+        s.mark.area for s in solved.shapes if not s.back
     )
     return max(0.0, 1 - painted / inside) if inside > 0 else 0.0
 
 
-def _motifs_cut(laid: Laid) -> Iterator[Verdict]:
+def _motifs_cut(solved: Solved) -> Iterator[Verdict]:
     """A bare area that the border line runs through."""
-    for area in laid.piece.bare:
+    for area in solved.piece.bare:
         if isinstance(area.area, BareBand):
             continue
         if isinstance(area.area, BareDisc):
@@ -82,27 +85,27 @@ def _motifs_cut(laid: Laid) -> Iterator[Verdict]:
             y = area.area.y - area.area.diameter / 2 * np.cos(angle)
         else:
             x, y = np.asarray(area.area.x), np.asarray(area.area.y)
-        over = laid.context.over(x, y, np.zeros(len(x)))
+        over = solved.context.over(x, y, np.zeros(len(x)))
         if float(over.max()) > 1e-6 and float(over.min()) < 0:
             text = f"{area.name} is cut by the border: it reaches {mm(float(over.max()))} past it."
             yield Verdict("motif cut", f"motif cut:{area.id}", "warning", text)
 
 
-def _segments_differ(laid: Laid) -> Iterator[Verdict]:
+def _segments_differ(solved: Solved) -> Iterator[Verdict]:
     """Rows that carry on, or pass bare areas, and leave more dots in one segment than in another."""
-    n = laid.piece.segments
-    for index, row in enumerate(laid.rows):
+    n = solved.piece.segments
+    for index, row in enumerate(solved.rows):
         if not row.left_out or not row.n:
             continue
-        angle = (np.arctan2(row.x, -row.y) - laid.context.turn_rad + 1e-9) % (2 * pi)
+        angle = (np.arctan2(row.x, -row.y) - solved.context.turn_rad + 1e-9) % (2 * pi)
         counts = np.bincount((angle / (2 * pi / n)).astype(int) % n, minlength=n)
         if len(set(counts.tolist())) > 1:
             text = (
-                f"{laid.name(index).capitalize()} has between {counts.min()} and {counts.max()} dots in a segment; "
+                f"{solved.name(index).capitalize()} has between {counts.min()} and {counts.max()} dots in a segment; "
                 f"{row.left_out} were left out."
             )
-            first = laid.dots.first[index]
+            first = solved.dots.first[index]
             dots = tuple(range(first, min(first + row.n, first + MOST_PLACES)))
             yield Verdict(
-                "segments differ", f"segments differ:{laid.piece.rows[index].id}", "note", text, (index,), dots
+                "segments differ", f"segments differ:{solved.piece.rows[index].id}", "note", text, (index,), dots
             )

@@ -5,7 +5,7 @@ from math import asin, atan2, cos, hypot, inf, nan, pi, sin, sqrt
 
 import numpy as np
 
-from .surface import Array, Circle, Points, arc_under
+from .surface import Array, Circle, Points, arc_over_chord
 
 SAMPLES = 4096
 NEWTON = 7
@@ -19,7 +19,7 @@ class HalfEgg:
     1/sqrt(a² cos² t + b² sin² t), and read by cubic Hermite interpolation. z is counted from the widest circle.
     """
 
-    even = True
+    axisymmetric = True
 
     def __init__(self, half_width: float, half_length: float) -> None:
         self.a, self.b = half_width, half_length
@@ -35,8 +35,8 @@ class HalfEgg:
         self._tightest = min(half_width**2 / half_length, half_length**2 / half_width)
         self.rim = self._walks[-1]
 
-    def under(self, chord: float) -> float:
-        return arc_under(chord, self._tightest)
+    def longest_arc(self, chord: float) -> float:
+        return arc_over_chord(chord, self._tightest)
 
     def _at(self, walk: Array) -> Array:
         """t at a walk distance; beyond the widest circle it runs on at the slope there. Rings ask for one walk."""

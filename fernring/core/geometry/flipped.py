@@ -13,11 +13,11 @@ class Flipped:
 
     def __init__(self, surface: Surface) -> None:
         self.other = surface
-        self.rim, self.even = surface.rim, surface.even
+        self.rim, self.axisymmetric = surface.rim, surface.axisymmetric
         self.widest = surface.widest
 
-    def under(self, chord: float) -> float:
-        return self.other.under(chord)
+    def longest_arc(self, chord: float) -> float:
+        return self.other.longest_arc(chord)
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
         return self.other.reach(walk, angle_rad)

@@ -10,7 +10,7 @@ from .surface import Array, Circle, Points
 class Plate:
     """A flat well of radius `well` at height 0, then a straight rim sloping up by `rise` to the edge at `radius`."""
 
-    even = True
+    axisymmetric = True
 
     def __init__(self, radius: float, well: float, rise: float) -> None:
         self.well = well
@@ -20,7 +20,7 @@ class Plate:
         self._bent = slant / (radius - well)
         self._out, self._up = (radius - well) / slant, rise / slant
 
-    def under(self, chord: float) -> float:
+    def longest_arc(self, chord: float) -> float:
         return chord * self._bent
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:

@@ -31,10 +31,10 @@ class Surface(Protocol):
     """
 
     rim: float
-    even: bool
+    axisymmetric: bool
     widest: float
 
-    def under(self, chord: float) -> float:
+    def longest_arc(self, chord: float) -> float:
         """The most that the walk distances of two points can differ when a straight line of this length joins them."""
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:
@@ -65,7 +65,7 @@ class Surface(Protocol):
         """
 
 
-def arc_under(chord: float, radius: float) -> float:
+def arc_over_chord(chord: float, radius: float) -> float:
     """Longest arc over a chord where no bend is tighter than this radius: 2R asin(c/2R)."""
     return 2 * radius * asin(chord / (2 * radius)) if chord < 2 * radius else pi / 2 * chord
 
@@ -73,13 +73,13 @@ def arc_under(chord: float, radius: float) -> float:
 class Plane:
     """A flat blank: reach equals walk, height is nought."""
 
-    even = True
+    axisymmetric = True
 
     def __init__(self, rim: float) -> None:
         self.rim = rim
         self.widest = np.inf
 
-    def under(self, chord: float) -> float:
+    def longest_arc(self, chord: float) -> float:
         return chord
 
     def reach(self, walk: Array, angle_rad: Array) -> Array:

@@ -67,7 +67,7 @@ class Ground:
 
     def _past(self, region: Region, walk: Array, x: Array, y: Array, radius: Array) -> Array:
         """Past the edge of the region: square to it on a flat blank, along the spoke on a domed one."""
-        if self.surface.even or not region.parts:
+        if self.surface.axisymmetric or not region.parts:
             return region.past(x, y, radius) - ROUNDED
         angle = np.arctan2(x, -y)
         return np.asarray(walk + radius - self.surface.walk_to(Rim(region.parts[0])(angle), angle))
@@ -123,6 +123,6 @@ def _limits(surface: Surface, clear: tuple[Array, ...]) -> tuple[float, float]:
         return 0.0, 0.0
     angle = np.arctan2(home[:, 0], -home[:, 1])
     walks = surface.walk_to(np.hypot(home[:, 0], home[:, 1]), angle)
-    if surface.even:
+    if surface.axisymmetric:
         return float(surface.walk_to(np.array([region.whole]), np.zeros(1))[0]), float(np.nanmax(walks))
     return float(np.nanmin(walks)), float(np.nanmax(walks))

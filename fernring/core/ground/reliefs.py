@@ -6,12 +6,12 @@ from ..document.blank import Blank
 from ..document.outline import Round
 from ..document.relief import Ball, Dome, Egg, Plate, TapedDome
 from ..errors import FitError
+from ..geometry.dome import ArcDome, ball, rise_from_tape
 from ..geometry.egg import HalfEgg
 from ..geometry.outline.axes import longest_axis
 from ..geometry.outline.rays import Rim, seen_whole
 from ..geometry.plate import Plate as PlateSurface
 from ..geometry.surface import Array, Plane, Surface
-from ..geometry.vault import Vault, ball, rise_from_tape
 
 
 def surfaces(blank: Blank, outline: Array) -> tuple[Surface, Surface | None]:
@@ -48,5 +48,5 @@ def _dome(blank: Blank, relief: Dome | TapedDome, outline: Array) -> Surface:
         )
     rise = rise_of(relief, outline)
     if isinstance(blank.outline, Round) and blank.centre.kind != "point":
-        return Vault(blank.outline.diameter / 2, rise)
-    return Vault(Rim(outline), rise)
+        return ArcDome(blank.outline.diameter / 2, rise)
+    return ArcDome(Rim(outline), rise)

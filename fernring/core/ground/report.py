@@ -10,9 +10,9 @@ from ..document.piece import Piece
 from ..geometry.ellipse import perimeter as ellipse_perimeter
 from ..geometry.outline import centres, inset, polygon
 from ..geometry.surface import Array, Plane
-from ..rows.hoop import Hoop, RoundHoop, hoop_on
-from ..rows.layout import Halves
 from ..rows.placed import PlacedRow
+from ..rows.ring_spacing import CircleSpacing, RingSpacing, ring_spacing
+from ..rows.sequence import Halves
 from ..rows.spacing import SPACINGS
 from .ground import Ground
 from .outlines import bare_corners, centre_place
@@ -33,7 +33,7 @@ class Border:
 
 
 @dataclass(frozen=True)
-class RingReckoned:
+class RingCompared:
     """One ring: how many dots fit in truth, and how many a flat reckoning would have promised."""
 
     mark: str
@@ -55,7 +55,7 @@ class Report:
     area: float
     rise: float | None
     tape: float | None
-    rings: tuple[RingReckoned, ...]
+    rings: tuple[RingCompared, ...]
 
 
 def report(piece: Piece, ground: Ground, halves: Halves, rows: tuple[PlacedRow, ...], marks: list[str]) -> Report:
@@ -102,27 +102,27 @@ def _dome(ground: Ground) -> tuple[float | None, float | None]:
     return float(abs(top - low)), float(edge[far] + edge[far + 180])
 
 
-def _rings(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], marks: list[str]) -> list[RingReckoned]:
+def _rings(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], marks: list[str]) -> list[RingCompared]:
     found = []
     for row, placed, mark in zip(piece.rows, rows, marks, strict=True):
         context = halves.of(placed.half)
         if row.track.kind != "ring" or not placed.n or context is None:
             continue
-        flat = RoundHoop(Plane(context.surface.rim), SPACINGS[row.spacing])
+        flat = CircleSpacing(Plane(context.surface.rim), SPACINGS[row.spacing])
         sizes, first = placed.diameters, placed.first_rad
-        true = most_repeats(hoop_on(context.surface, row.spacing), placed.walk, sizes, row.gap, first)
+        true = most_repeats(ring_spacing(context.surface, row.spacing), placed.walk, sizes, row.gap, first)
         promised = most_repeats(flat, placed.walk, sizes, row.gap, first)
         reach: Array = context.surface.reach(np.array([placed.walk]), np.array([first]))
         members = len(sizes)
-        found.append(RingReckoned(mark, placed.walk, float(reach[0]), placed.n, true * members, promised * members))
+        found.append(RingCompared(mark, placed.walk, float(reach[0]), placed.n, true * members, promised * members))
     return found
 
 
-def most_repeats(hoop: Hoop, walk: float, diameters: tuple[float, ...], gap: float, first: float) -> int:
+def most_repeats(spacing: RingSpacing, walk: float, diameters: tuple[float, ...], gap: float, first: float) -> int:
     """Most repeats of the pattern that keep the gap on the ring at this walk, by halving; 0 when not even one does."""
 
     def fits(n: int) -> bool:
-        return hoop.clear(walk, diameters, n, first) >= gap - 1e-9
+        return spacing.clear(walk, diameters, n, first) >= gap - 1e-9
 
     low, high = 0, 2
     while high < MOST and fits(high):

@@ -17,7 +17,7 @@ def section(blank: Blank, ground: Ground) -> Array | None:
     """
     if isinstance(ground.surface, Plane):
         return None
-    angle = 0.0 if ground.surface.even else longest_axis(ground.outline)
+    angle = 0.0 if ground.surface.axisymmetric else longest_axis(ground.outline)
     front = np.concatenate((_half(ground.surface, angle + np.pi)[::-1] * [-1, 1], _half(ground.surface, angle)[1:]))
     if ground.back is None:
         return front

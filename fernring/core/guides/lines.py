@@ -18,8 +18,8 @@ from ..geometry.outline.rays import ray_lengths
 from ..geometry.runs import round_runs
 from ..geometry.surface import Array, Plane, Surface
 from ..ground.ground import Ground, ground
-from ..rows.layout import guide_walks
 from ..rows.placed import PlacedRow
+from ..rows.sequence import guide_walks
 from .marks import edge_marks, ends, own_axes, rim_ticks
 
 Kind = Literal["spoke", "circle", "midline", "diagonal", "boundary", "end", "edge mark", "tick"]
@@ -113,7 +113,7 @@ def _circle(ground: Ground, surface: Surface, walk: float, label: str) -> Iterab
         return [GuideLine("circle", label, points[:-1], True, float(np.hypot(points[0, 0], points[0, 1])))]
     inside = contains(ground.outline, points[:, 0], points[:, 1])
     if inside.all():
-        reach = float(np.hypot(points[0, 0], points[0, 1])) if surface.even else None
+        reach = float(np.hypot(points[0, 0], points[0, 1])) if surface.axisymmetric else None
         return [GuideLine("circle", label, points[:-1], True, reach)]
     return [GuideLine("circle", label, points[run]) for run in round_runs(inside[:-1]) if len(run) > 1]
 

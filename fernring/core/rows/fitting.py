@@ -9,10 +9,10 @@ from ..document.row import Row
 from ..geometry.bisect import bisect
 from .context import Context
 from .counts import MOST_REPEATS, allowed
-from .hoop import hoop_on
 from .nest import nest_walk
 from .own import EvenRing, OwnDots, dots_at
 from .placed import PlacedRow
+from .ring_spacing import ring_spacing
 from .start import first_angle
 
 Sizes = tuple[float, ...]
@@ -28,7 +28,7 @@ class Ring:
         self.row = row
         self.context = context
         self.walk = walk
-        self.hoop = hoop_on(context.surface, row.spacing)
+        self.spacing = ring_spacing(context.surface, row.spacing)
 
     @cached_property
     def nestable(self) -> tuple[PlacedRow, ...]:
@@ -51,26 +51,26 @@ class Ring:
         The places are `wide`, groups and lying shapes included.
         """
         surface, first = self.context.surface, self.first(n)
-        clear = self.hoop.clear(walk, wide, n, first)
-        if surface.even and (self.row.spacing == "equal angles" or len(wide) == 1):
+        clear = self.spacing.clear(walk, wide, n, first)
+        if surface.axisymmetric and (self.row.spacing == "equal angles" or len(wide) == 1):
             return EvenRing(surface.circle(walk), first, n * len(wide), diameters), clear
-        return dots_at(surface, walk, diameters, self.hoop.angles(walk, wide, n, first)), clear
+        return dots_at(surface, walk, diameters, self.spacing.angles(walk, wide, n, first)), clear
 
     def own_walk(self, diameters: Sizes, n: int) -> float:
         """Least walk at which the row's own neighbours keep the gap; inf where none does."""
-        return self.hoop.least_walk(diameters, n, self.row.gap, self.first(n))
+        return self.spacing.least_walk(diameters, n, self.row.gap, self.first(n))
 
     def contact_walk(self, diameters: Sizes, n: int, floor: float) -> float:
         """Walk of the nested row, at least `floor`. Equal gaps turn with the distance: repeated until settled.
 
         What lies there repeats with the sectors on an even surface only; elsewhere every place is looked at.
         """
-        group = gcd(n, self.context.order) if self.context.surface.even else 1
+        group = gcd(n, self.context.order) if self.context.surface.axisymmetric else 1
         places = n * len(diameters) // group
         radius = np.resize(np.asarray(diameters) / 2, places)
         walk = floor
         for _ in range(60):
-            angles = self.hoop.angles(walk, diameters, n, self.first(n))[:places]
+            angles = self.spacing.angles(walk, diameters, n, self.first(n))[:places]
             found = nest_walk(self.context.surface, self.nestable, angles, radius, self.row.gap, floor)
             if self.row.spacing == "equal angles" or abs(found - walk) < SETTLED:
                 return found
@@ -92,10 +92,10 @@ class Ring:
 
         Where neighbours are measured in space this spares a long search for the walk at which they begin to.
         """
-        if self.context.surface.even or not self.nestable:
+        if self.context.surface.axisymmetric or not self.nestable:
             return None
         walk = self.contact_walk(diameters, n, 0.0)
-        return walk if self.hoop.clear(walk, diameters, n, self.first(n)) >= self.row.gap else None
+        return walk if self.spacing.clear(walk, diameters, n, self.first(n)) >= self.row.gap else None
 
 
 def fit_count(ring: Ring, diameters: Sizes) -> int:
@@ -124,7 +124,7 @@ def fit_size(ring: Ring, diameters: Sizes, n: int) -> Sizes:
     limit, widest = ring.context.limit, max(diameters)
     most = MOST_DIAMETER / widest
     if ring.walk is not None:
-        grown = ring.hoop.growth(ring.walk, diameters, n, ring.row.gap, ring.first(n))
+        grown = ring.spacing.growth(ring.walk, diameters, n, ring.row.gap, ring.first(n))
         room = inf if ring.context.laps else 2 * (limit - ring.walk) / widest
         factor = min(grown, room, most)
     else:
@@ -158,6 +158,6 @@ def _excess(ring: Ring, diameters: Sizes, n: int) -> float:
 
 def _furthest_contact(ring: Ring, diameters: Sizes) -> float:
     """No contact can put a nested row further out than this."""
-    own, under = max(diameters) / 2 + ring.row.gap, ring.context.surface.under
-    outermost = max((row.outer - row.thickest + under(row.thickest + own) for row in ring.nestable), default=0.0)
+    own, longest_arc = max(diameters) / 2 + ring.row.gap, ring.context.surface.longest_arc
+    outermost = max((row.outer - row.thickest + longest_arc(row.thickest + own) for row in ring.nestable), default=0.0)
     return min(outermost, ring.context.limit - max(diameters) / 2)

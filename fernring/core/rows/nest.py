@@ -20,7 +20,7 @@ def nest_walk(
     best = floor
     widest = float(radius.max()) + gap
     for row in sorted(placed, key=lambda row: row.outer, reverse=True):
-        if row.outer - row.thickest + surface.under(row.thickest + widest) <= best:
+        if row.outer - row.thickest + surface.longest_arc(row.thickest + widest) <= best:
             break
         x, y, z, there = _facing(row, angle_rad)
         walks = surface.contact_walk(angle_rad[:, None], x, y, z, radius[:, None] + there + gap)

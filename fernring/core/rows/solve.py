@@ -82,7 +82,7 @@ def _centre(row: Row, index: int, context: Context) -> PlacedRow:
     """One dot in the middle, with the first size of the pattern; fitted, it grows to the border."""
     size = min(2 * context.limit, MOST_DIAMETER) if row.fit == "size" else row.pattern[0].diameter
     own: OwnDots = dots_at(context.surface, 0.0, (size,), np.array([context.turn_rad]))
-    if context.surface.even:
+    if context.surface.axisymmetric:
         own = EvenRing(context.surface.circle(0.0), context.turn_rad, 1, (size,))
     return PlacedRow(index, 1, (size,), 0.0, inf, own, row.boundary)
 

@@ -20,7 +20,7 @@ from ..errors import ComposeError
 from ..geometry.surface import Surface
 from ..rows.context import Context
 from ..rows.counts import allowed, as_count
-from ..rows.layout import Halves, lay_out, left_over, open_halves, outermost, place_row
+from ..rows.sequence import Halves, left_over, open_halves, outermost, place_row, solve_rows
 from .paint import coloured
 from .recipe import Beat, Recipe
 
@@ -138,7 +138,7 @@ def _to_the_border(piece: Piece) -> Piece:
     if len(piece.rows) < 2:
         return piece
     spread = spread_slack(piece).piece
-    halves, placed = lay_out(spread)
+    halves, placed = solve_rows(spread)
     rows = list(spread.rows)
     for half in ("front", "back"):
         own = [k for k, row in enumerate(placed) if row.half == half and row.n]

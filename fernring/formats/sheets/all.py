@@ -4,7 +4,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from ...core.errors import FitError
-from ...core.laid import Laid
+from ...core.solved import Solved
 from .backing import backing
 from .bars import bars
 from .card import card
@@ -20,29 +20,29 @@ from .strips import walk_strip, wrap_strip
 @dataclass(frozen=True)
 class Kind:
     id: str
-    make: Callable[[Laid, Choice], Sheet]
-    suits: Callable[[Laid], bool]
+    make: Callable[[Solved, Choice], Sheet]
+    suits: Callable[[Solved], bool]
 
 
-def _any(_: Laid) -> bool:
+def _any(_: Solved) -> bool:
     return True
 
 
-def _open(laid: Laid) -> bool:
+def _open(solved: Solved) -> bool:
     """Blanks with a back to stand on."""
-    return laid.ground.back is None
+    return solved.ground.back is None
 
 
-def _closed(laid: Laid) -> bool:
-    return not _open(laid)
+def _closed(solved: Solved) -> bool:
+    return not _open(solved)
 
 
-def _round(laid: Laid) -> bool:
-    return _open(laid) and laid.ground.round
+def _round(solved: Solved) -> bool:
+    return _open(solved) and solved.ground.round
 
 
-def _curved(laid: Laid) -> bool:
-    return laid.piece.blank.relief.kind != "flat"
+def _curved(solved: Solved) -> bool:
+    return solved.piece.blank.relief.kind != "flat"
 
 
 KINDS = (
@@ -60,15 +60,15 @@ KINDS = (
 )
 
 
-def kinds_for(laid: Laid) -> list[Kind]:
+def kinds_for(solved: Solved) -> list[Kind]:
     """The kinds of sheets that suit the piece's blank."""
-    return [kind for kind in KINDS if kind.suits(laid)]
+    return [kind for kind in KINDS if kind.suits(solved)]
 
 
-def sheet(laid: Laid, kind: str, choice: Choice) -> Sheet:
+def sheet(solved: Solved, kind: str, choice: Choice) -> Sheet:
     """One sheet. Raises FitError for a kind that does not suit the blank."""
-    found = next((one for one in kinds_for(laid) if one.id == kind), None)
+    found = next((one for one in kinds_for(solved) if one.id == kind), None)
     if found is None:
-        names = ", ".join(one.id for one in kinds_for(laid))
+        names = ", ".join(one.id for one in kinds_for(solved))
         raise FitError(f"There is no “{kind}” sheet for this blank; there are {names}.", "kind")
-    return found.make(laid, choice)
+    return found.make(solved, choice)

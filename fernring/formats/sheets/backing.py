@@ -5,7 +5,7 @@ import numpy as np
 from ...core.errors import FitError
 from ...core.geometry.outline import inset
 from ...core.geometry.surface import Array
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Circle, Drawing, Path, Primitive, Text
 from ..picture import outer_reach
 from .sheet import EDGE, Choice, Sheet
@@ -17,9 +17,9 @@ WHAT = (
 )
 
 
-def backing(laid: Laid, choice: Choice) -> Sheet:
+def backing(solved: Solved, choice: Choice) -> Sheet:
     """Copies of the outline, inset by the margin, in rows. Raises FitError when the margin leaves nothing."""
-    shapes = _shapes(laid, choice.margin)
+    shapes = _shapes(solved, choice.margin)
     low = np.min([_extent(shape)[0] for shape in shapes], axis=0)
     high = np.max([_extent(shape)[1] for shape in shapes], axis=0)
     cell = high - low + BETWEEN
@@ -38,12 +38,12 @@ def backing(laid: Laid, choice: Choice) -> Sheet:
     return Sheet("backing", "Felt or cork backing", WHAT, drawing, tuple(cuts))
 
 
-def _shapes(laid: Laid, margin: float) -> list[Circle | Path]:
-    if laid.ground.round:
-        radius = outer_reach(laid) - margin
+def _shapes(solved: Solved, margin: float) -> list[Circle | Path]:
+    if solved.ground.round:
+        radius = outer_reach(solved) - margin
         found: list[Circle | Path] = [Circle(0, 0, radius)] if radius > 1 else []
     else:
-        found = [Path(part, closed=True) for part in inset.inset(laid.ground.outline, margin)]
+        found = [Path(part, closed=True) for part in inset.inset(solved.ground.outline, margin)]
     if not found:
         raise FitError(f"A margin of {margin:g} mm leaves nothing of this blank; take a smaller one.", "margin")
     return found

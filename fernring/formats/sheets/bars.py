@@ -1,6 +1,6 @@
 """Test bars: two long bars to measure, so that the printer can be corrected."""
 
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Drawing, Line, Primitive, Text
 from .sheet import Choice, Sheet
 
@@ -8,7 +8,7 @@ ACROSS, ALONG = 150.0, 200.0
 WHAT = "Always printed without correction. Measure both bars with a steel rule and type in what you read."
 
 
-def bars(_: Laid, __: Choice) -> Sheet:
+def bars(_: Solved, __: Choice) -> Sheet:
     """A bar across the paper and one along it, from outer edge to outer edge of the end marks."""
     shapes: list[Primitive] = [
         Line(0, 10, ACROSS, 10, "plain"),

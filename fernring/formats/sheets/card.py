@@ -5,7 +5,7 @@ The dashed frame is the ID-1 card of ISO/IEC 7810, 85.60 x 53.98 mm, which almos
 
 import numpy as np
 
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Area, Circle, Drawing, Line, Primitive, Text, box
 from .sheet import EDGE, Choice, Sheet
 
@@ -18,7 +18,7 @@ WHAT = (
 )
 
 
-def card(_: Laid, __: Choice) -> Sheet:
+def card(_: Solved, __: Choice) -> Sheet:
     """Frame, ID-1 frame, rulers along two sides, and a target in every corner whose middles lie 104 x 64 mm apart."""
     shapes: list[Primitive] = [box(0, 0, WIDE, HIGH)]
     left, top = (WIDE - ID_1[0]) / 2, (HIGH - ID_1[1]) / 2

@@ -2,7 +2,7 @@
 
 from math import cos, pi, sin
 
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Circle, Line, Primitive, Text
 from ..picture import outer_reach
 from .sheet import Choice, Sheet, around
@@ -14,9 +14,9 @@ WHAT = (
 )
 
 
-def finder(laid: Laid, _: Choice) -> Sheet:
+def finder(solved: Solved, _: Choice) -> Sheet:
     """Circle, folds numbered in the order they are made, and circles every 10 mm to centre other blanks by."""
-    radius = outer_reach(laid)
+    radius = outer_reach(solved)
     primitives: list[Primitive] = [Circle(0, 0, radius, "bold"), Circle(0, 0, 1, "plain")]
     primitives += [Circle(0, 0, 10.0 * k, "fine") for k in range(1, int((radius - 1) // 10) + 1)]
     for k, turn in enumerate((0.0, 0.5, 0.25, 0.75)):
@@ -24,4 +24,4 @@ def finder(laid: Laid, _: Choice) -> Sheet:
         primitives.append(Line(-dx, -dy, dx, dy, "dashed"))
         primitives.append(Text(dx * 0.9 + 1, dy * 0.9 - 1, str(k + 1), 3.0, bold=True))
     cuts = (Circle(0, 0, radius), Circle(0, 0, 1))
-    return Sheet("finder", "Centre finder", WHAT, around(laid.ground, primitives), cuts)
+    return Sheet("finder", "Centre finder", WHAT, around(solved.ground, primitives), cuts)

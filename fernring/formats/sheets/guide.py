@@ -1,7 +1,7 @@
-"""The full-size guide: spokes, circles, border and dots, laid on the blank and pricked or traced through."""
+"""The full-size guide: spokes, circles, border and dots, solved on the blank and pricked or traced through."""
 
 from ...core.guides.lines import GuideLine, guide_lines, net
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Circle, Line, Outlines, Path, Primitive, Stroke, Text, crosses
 from .sheet import Choice, Sheet, around, edge_of, front_dots, front_marks, rows_of
 
@@ -9,30 +9,30 @@ WHAT = "Cut round the outline, lay the sheet on the blank centre on centre, and 
 SEEN = " Distances are as seen from above; the tape strip gives them over the surface."
 
 
-def guide(laid: Laid, choice: Choice) -> Sheet:
+def guide(solved: Solved, choice: Choice) -> Sheet:
     """The blank's centre at the origin, everything where it is seen from above."""
-    ground = laid.ground
+    ground = solved.ground
     primitives: list[Primitive] = []
     if choice.dots != "none":
-        primitives += _dots(laid, choice)
-    primitives.append(edge_of(laid))
+        primitives += _dots(solved, choice)
+    primitives.append(edge_of(solved))
     if choice.border:
-        primitives += border_lines(laid)
-    for line in guide_lines(net(laid.piece, laid.rows)):
+        primitives += border_lines(solved)
+    for line in guide_lines(net(solved.piece, solved.rows)):
         if (choice.spokes if line.kind == "spoke" else choice.circles) and line.points[:, 2].mean() >= -1e-9:
             primitives += _line(line)
     primitives += [Line(-3, 0, 3, 0, "plain"), Line(0, -3, 0, 3, "plain")]
-    what = WHAT if laid.piece.blank.relief.kind == "flat" else WHAT + SEEN
+    what = WHAT if solved.piece.blank.relief.kind == "flat" else WHAT + SEEN
     return Sheet("guide", "Full-size guide", what, around(ground, primitives))
 
 
-def border_lines(laid: Laid) -> list[Primitive]:
+def border_lines(solved: Solved) -> list[Primitive]:
     """The border line, dashed, where it is not the edge itself."""
-    ground = laid.ground
+    ground = solved.ground
     if ground.round:
         inside = 0 < ground.limit < ground.surface.rim
         return [Circle(0, 0, ground.surface.circle(ground.limit).reach, "dashed")] if inside else []
-    narrow = laid.piece.blank.border > 0 or laid.piece.blank.reduced
+    narrow = solved.piece.blank.border > 0 or solved.piece.blank.reduced
     return [Path(part, "dashed", True) for part in ground.clear] if narrow else []
 
 
@@ -49,9 +49,9 @@ def _line(line: GuideLine) -> list[Primitive]:
     return shapes
 
 
-def _dots(laid: Laid, choice: Choice) -> list[Primitive]:
+def _dots(solved: Solved, choice: Choice) -> list[Primitive]:
     found: list[Primitive] = []
-    for index in rows_of(laid, choice):
-        x, y, radius = front_dots(laid, index)
-        found += [Outlines(x, y, radius), *front_marks(laid, index)] if choice.dots == "outlines" else crosses(x, y)
+    for index in rows_of(solved, choice):
+        x, y, radius = front_dots(solved, index)
+        found += [Outlines(x, y, radius), *front_marks(solved, index)] if choice.dots == "outlines" else crosses(x, y)
     return found

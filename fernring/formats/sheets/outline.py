@@ -1,7 +1,7 @@
 """The outline with its border, drawn both ways: kept evenly clear, and as a copy reduced about the centre."""
 
 from ...core.geometry.outline import inset
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Line, Path, Primitive, Text
 from .guide import border_lines
 from .sheet import Choice, Sheet, around, edge_of
@@ -11,15 +11,15 @@ WHAT = (
 )
 
 
-def outline(laid: Laid, _: Choice) -> Sheet:
+def outline(solved: Solved, _: Choice) -> Sheet:
     """The edge, the piece's own border, and the other kind of border that is as narrow at its narrowest."""
-    primitives: list[Primitive] = [edge_of(laid), *border_lines(laid), *_other(laid)]
+    primitives: list[Primitive] = [edge_of(solved), *border_lines(solved), *_other(solved)]
     primitives += [Line(-4, 0, 4, 0, "plain"), Line(0, -4, 0, 4, "plain")]
-    return Sheet("outline", "Outline and border", WHAT, around(laid.ground, primitives), (edge_of(laid, "plain"),))
+    return Sheet("outline", "Outline and border", WHAT, around(solved.ground, primitives), (edge_of(solved, "plain"),))
 
 
-def _other(laid: Laid) -> list[Primitive]:
-    blank, corners = laid.piece.blank, laid.ground.outline
+def _other(solved: Solved) -> list[Primitive]:
+    blank, corners = solved.piece.blank, solved.ground.outline
     whole = float((corners**2).sum(axis=1).min() ** 0.5)
     if blank.reduced is not None:
         narrow, wide = inset.unevenness(corners, blank.reduced)

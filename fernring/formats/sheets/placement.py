@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Discs, Outlines, Primitive, Text, mirrored
 from .sheet import Choice, Sheet, around, edge_of, front_dots, front_marks, rows_of
 
@@ -12,26 +12,26 @@ WHAT = "Prick every centre through, or trace the circles; rows are numbered from
 TRANSFER = "Mirror image: go over the dots with soft pencil, lay the drawn side down centre on centre, and rub."
 
 
-def placement(laid: Laid, choice: Choice) -> Sheet:
+def placement(solved: Solved, choice: Choice) -> Sheet:
     """Dots of the front as seen from above, row by row."""
-    return Sheet("placement", "Dot placement sheet", WHAT, around(laid.ground, _placed(laid, choice, True)))
+    return Sheet("placement", "Dot placement sheet", WHAT, around(solved.ground, _placed(solved, choice, True)))
 
 
-def transfer(laid: Laid, choice: Choice) -> Sheet:
+def transfer(solved: Solved, choice: Choice) -> Sheet:
     """The placement sheet mirrored, without numbers, which would be rubbed off too."""
-    drawing = mirrored(around(laid.ground, _placed(laid, choice, False)))
+    drawing = mirrored(around(solved.ground, _placed(solved, choice, False)))
     return Sheet("transfer", "Transfer sheet, mirrored", TRANSFER, drawing)
 
 
-def _placed(laid: Laid, choice: Choice, numbered: bool) -> list[Primitive]:
+def _placed(solved: Solved, choice: Choice, numbered: bool) -> list[Primitive]:
     found: list[Primitive] = []
     labels: list[Primitive] = []
-    for index in rows_of(laid, choice):
-        x, y, radius = front_dots(laid, index)
+    for index in rows_of(solved, choice):
+        x, y, radius = front_dots(solved, index)
         found.append(Outlines(x, y, radius))
         found.append(Discs(x, y, np.full(len(x), POINT), INK, domed=False))
-        found += front_marks(laid, index)
+        found += front_marks(solved, index)
         if len(x):
             away = float(radius[0]) + 0.5
-            labels.append(Text(float(x[0]) + away * 0.8, float(y[0]) - away * 0.6, laid.marks[index], 2.0))
-    return [*found, edge_of(laid), *(labels if numbered else [])]
+            labels.append(Text(float(x[0]) + away * 0.8, float(y[0]) - away * 0.6, solved.marks[index], 2.0))
+    return [*found, edge_of(solved), *(labels if numbered else [])]

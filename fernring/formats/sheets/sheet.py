@@ -4,7 +4,7 @@ from dataclasses import dataclass, replace
 
 from ...core.geometry.surface import Array
 from ...core.ground.ground import Ground
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Circle, Drawing, Path, Primitive, Stroke
 from ..picture import outer_reach
 
@@ -42,24 +42,24 @@ class Sheet:
         return replace(self.drawing, primitives=self.cuts) if self.cuts else self.drawing
 
 
-def edge_of(laid: Laid, stroke: Stroke = "bold") -> Circle | Path:
+def edge_of(solved: Solved, stroke: Stroke = "bold") -> Circle | Path:
     """The outline of the blank as seen from above."""
-    if laid.ground.round:
-        return Circle(0, 0, outer_reach(laid), stroke)
-    return Path(laid.ground.outline, stroke, True)
+    if solved.ground.round:
+        return Circle(0, 0, outer_reach(solved), stroke)
+    return Path(solved.ground.outline, stroke, True)
 
 
-def front_dots(laid: Laid, index: int) -> tuple[Array, Array, Array]:
+def front_dots(solved: Solved, index: int) -> tuple[Array, Array, Array]:
     """x, y and radius of a row's dots that lie on the blank itself and are seen from the front."""
-    dots = laid.dots
+    dots = solved.dots
     part = slice(dots.first[index], dots.first[index + 1])
     seen = (dots.level[part] == 1) & (dots.z[part] >= -1e-6)
     return dots.x[part][seen], dots.y[part][seen], dots.radius[part][seen]
 
 
-def front_marks(laid: Laid, index: int) -> list[Primitive]:
+def front_marks(solved: Solved, index: int) -> list[Primitive]:
     """The outlines of a row's marks that are seen from the front."""
-    return [Path(s.mark.outline, "fine", True) for s in laid.shapes if s.row == index and not s.back]
+    return [Path(s.mark.outline, "fine", True) for s in solved.shapes if s.row == index and not s.back]
 
 
 def around(ground: Ground, primitives: list[Primitive], margin: float = EDGE) -> Drawing:
@@ -69,6 +69,6 @@ def around(ground: Ground, primitives: list[Primitive], margin: float = EDGE) ->
     return Drawing(left, top, width, height, tuple(primitives))
 
 
-def rows_of(laid: Laid, choice: Choice) -> list[int]:
+def rows_of(solved: Solved, choice: Choice) -> list[int]:
     """The rows chosen, those that the piece has."""
-    return [k for k in (range(len(laid.rows)) if choice.rows is None else choice.rows) if k < len(laid.rows)]
+    return [k for k in (range(len(solved.rows)) if choice.rows is None else choice.rows) if k < len(solved.rows)]

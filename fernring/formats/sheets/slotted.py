@@ -12,7 +12,7 @@ from ...core.geometry.outline.rays import ray_lengths
 from ...core.geometry.surface import Array
 from ...core.geometry.turn import turned_places
 from ...core.guides.lines import guide_lines, net
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Circle, Path
 from .sheet import Choice, Sheet, around, edge_of
 
@@ -25,17 +25,17 @@ WHAT = (
 )
 
 
-def slotted(laid: Laid, _: Choice) -> Sheet:
+def slotted(solved: Solved, _: Choice) -> Sheet:
     """Outline, slots along the spokes with bridges, pin holes along the guide circles, or the rows without any."""
-    cuts: list[Circle | Path] = [edge_of(laid, "plain"), Circle(0, 0, PIN * 2), *_slots(laid), *_pins(laid)]
-    return Sheet("slotted", "Slotted guide sheet", WHAT, around(laid.ground, list(cuts)), tuple(cuts))
+    cuts: list[Circle | Path] = [edge_of(solved, "plain"), Circle(0, 0, PIN * 2), *_slots(solved), *_pins(solved)]
+    return Sheet("slotted", "Slotted guide sheet", WHAT, around(solved.ground, list(cuts)), tuple(cuts))
 
 
-def _slots(laid: Laid) -> Iterator[Path]:
-    n = laid.piece.segments
+def _slots(solved: Solved) -> Iterator[Path]:
+    n = solved.piece.segments
     begin = max((SLOT + BRIDGE) / (2 * sin(pi / n)), 4.0)
-    angles = np.radians(laid.piece.turn + np.arange(n) * 360 / n)
-    for angle, length in zip(angles.tolist(), ray_lengths(laid.ground.outline, angles).tolist(), strict=True):
+    angles = np.radians(solved.piece.turn + np.arange(n) * 360 / n)
+    for angle, length in zip(angles.tolist(), ray_lengths(solved.ground.outline, angles).tolist(), strict=True):
         room = length - RIM - begin
         if not room >= 2 * SLOT:
             continue
@@ -55,10 +55,10 @@ def _slot(start: float, end: float, angle_rad: float) -> Array:
     return np.stack(turned_places(x, -out, np.full(len(x), angle_rad)), axis=1)
 
 
-def _pins(laid: Laid) -> Iterator[Circle]:
-    n, last = laid.piece.segments, 0.0
-    first = radians(laid.piece.turn)
-    for reach in sorted(_reaches(laid)):
+def _pins(solved: Solved) -> Iterator[Circle]:
+    n, last = solved.piece.segments, 0.0
+    first = radians(solved.piece.turn)
+    for reach in sorted(_reaches(solved)):
         aside = (SLOT / 2 + PIN + CLEAR) / reach if reach > 0 else pi
         room = 2 * pi / n - 2 * aside
         if reach - last < 2 * PIN + CLEAR or room < 0 or reach < 2 * (PIN * 2 + CLEAR):
@@ -67,16 +67,16 @@ def _pins(laid: Laid) -> Iterator[Circle]:
         count = max(1, int(room * reach / APART))
         within = np.array([pi / n]) if count == 1 else aside + np.linspace(0, room, count)
         angle = (first + 2 * pi * np.arange(n)[:, None] / n + within).ravel()
-        inside = ray_lengths(laid.ground.outline, angle) > reach + PIN + CLEAR
+        inside = ray_lengths(solved.ground.outline, angle) > reach + PIN + CLEAR
         for a in angle[inside].tolist():
             yield Circle(reach * sin(a), -reach * float(np.cos(a)), PIN)
 
 
-def _reaches(laid: Laid) -> list[float]:
+def _reaches(solved: Solved) -> list[float]:
     """Reach of every guide circle, or of every ring of dots when there is none."""
-    lines = guide_lines(net(laid.piece, laid.rows))
+    lines = guide_lines(net(solved.piece, solved.rows))
     drawn = [line.reach for line in lines if line.kind == "circle" and line.reach is not None]
-    surface = laid.ground.surface
-    if drawn or not surface.even:
+    surface = solved.ground.surface
+    if drawn or not surface.axisymmetric:
         return drawn
-    return [surface.circle(row.walk).reach for row in laid.rows if row.ring_like and row.n and row.half == "front"]
+    return [surface.circle(row.walk).reach for row in solved.rows if row.ring_like and row.n and row.half == "front"]

@@ -6,7 +6,7 @@ A strip lies on the surface, so lengths along it are walk distances. The equator
 from collections.abc import Iterator
 from math import pi
 
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Circle, Drawing, Line, Primitive, Text, box
 from ..picture import outer_reach
 from .sheet import EDGE, Choice, Sheet
@@ -20,9 +20,9 @@ POLE = "Cut out, pin the cross to the pole and swing the strip round: every mark
 TAPE = "Cut out, lay over the surface with the cross on the centre and swing it round: every mark is a distance walked."
 
 
-def wrap_strip(laid: Laid, _: Choice) -> Sheet:
-    """The equator laid out straight, with a long mark at every spoke, a short one between, and a tab to glue."""
-    length, n = 2 * pi * outer_reach(laid), laid.piece.segments
+def wrap_strip(solved: Solved, _: Choice) -> Sheet:
+    """The equator solved out straight, with a long mark at every spoke, a short one between, and a tab to glue."""
+    length, n = 2 * pi * outer_reach(solved), solved.piece.segments
     shapes: list[Primitive] = [box(0, 0, length, WIDE), box(length, 0, length + TAB, WIDE, "dashed")]
     for k in range(2 * n + 1):
         x, whole = k * length / (2 * n), k % 2 == 0
@@ -34,16 +34,16 @@ def wrap_strip(laid: Laid, _: Choice) -> Sheet:
     return Sheet("wrap", "Wrap strip for the equator", WRAP, drawing)
 
 
-def walk_strip(laid: Laid, choice: Choice) -> Sheet:
+def walk_strip(solved: Solved, choice: Choice) -> Sheet:
     """One strip for each half, with a mark at the walk distance of every row and guide circle."""
-    closed = laid.ground.back is not None
+    closed = solved.ground.back is not None
     halves = ("front", "back") if closed else ("front",)
     shapes: list[Primitive] = []
     longest = 0.0
     for k, half in enumerate(halves):
-        rim = laid.ground.half(half == "back").rim
+        rim = solved.ground.half(half == "back").rim
         longest = max(longest, rim)
-        shapes += _strip(k * BETWEEN, rim, f"{half} pole" if closed else "centre", list(_stops(laid, half)))
+        shapes += _strip(k * BETWEEN, rim, f"{half} pole" if closed else "centre", list(_stops(solved, half)))
     height = (len(halves) - 1) * BETWEEN + WIDE
     drawing = Drawing(-WIDE / 2 - EDGE, -EDGE, longest + WIDE / 2 + 2 * EDGE, height + 2 * EDGE, tuple(shapes))
     if closed:
@@ -75,16 +75,16 @@ def _strip(top: float, rim: float, name: str, stops: list[tuple[float, str]]) ->
     return shapes
 
 
-def _stops(laid: Laid, half: str) -> Iterator[tuple[float, str]]:
+def _stops(solved: Solved, half: str) -> Iterator[tuple[float, str]]:
     """Walk distance and row mark of every ring on this half, from the middle out; rows at one distance share a mark."""
     stops = [
         (part.walk, mark)
-        for mark, row in zip(laid.marks, laid.rows, strict=True)
+        for mark, row in zip(solved.marks, solved.rows, strict=True)
         for part in row.both
         if part.half == half and part.ring_like and part.n
     ]
-    rim = laid.ground.half(half == "back").rim
-    stops += [(circle, "guide") for circle in laid.context.circles.values() if circle <= rim]
+    rim = solved.ground.half(half == "back").rim
+    stops += [(circle, "guide") for circle in solved.context.circles.values() if circle <= rim]
     together: list[tuple[float, list[str]]] = []
     for walk, mark in sorted(stops):
         if together and walk - together[-1][0] < SAME:

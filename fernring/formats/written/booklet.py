@@ -7,7 +7,7 @@ import numpy as np
 from ...core.advice.verdict import mm
 from ...core.colour.shades import Palette
 from ...core.ground.words import size
-from ...core.laid import Laid
+from ...core.solved import Solved
 from ..drawing import Drawing
 from ..picture import picture
 from .diagram import diagram
@@ -53,62 +53,62 @@ class Booklet:
     foot: str
 
 
-def booklet(laid: Laid, units: Units, revision: str, date: str) -> Booklet:
+def booklet(solved: Solved, units: Units, revision: str, date: str) -> Booklet:
     """The written pattern of a piece, its lengths in the reader's unit."""
-    piece = laid.piece
+    piece = solved.piece
     palette = Palette(piece)
     steps = tuple(
         Step(
-            said(heading(laid, k), units),
-            tuple(said(sentence, units) for sentence in sentences(laid, k, palette)),
-            diagram(laid, k),
+            said(heading(solved, k), units),
+            tuple(said(sentence, units) for sentence in sentences(solved, k, palette)),
+            diagram(solved, k),
         )
         for k in range(len(piece.rows))
     )
-    rows = sum(1 for row in laid.rows if row.n)
+    rows = sum(1 for row in solved.rows if row.n)
     blank = said(size(piece.blank), units)
-    dots = int(laid.dots.painted.sum())
+    dots = int(solved.dots.painted.sum())
     intro = f"{piece.name}: {dots} dots in {rows} rows on a blank of {blank}, divided into {piece.segments} segments."
     foot = ", ".join(part for part in (piece.name, revision, date) if part)
     return Booklet(
-        piece.name, intro, picture(laid), _facts(laid, units), _tools(laid, units), _tints(laid), steps, foot
+        piece.name, intro, picture(solved), _facts(solved, units), _tools(solved, units), _tints(solved), steps, foot
     )
 
 
-def _facts(laid: Laid, units: Units) -> tuple[tuple[str, str], ...]:
-    piece = laid.piece
+def _facts(solved: Solved, units: Units) -> tuple[tuple[str, str], ...]:
+    piece = solved.piece
     blank = piece.blank
     facts = [
         ("Blank", f"{said(size(blank), units)}, {blank.material}"),
         ("Base coat", blank.base.name),
         ("Segments", f"{piece.segments}, the first spoke {piece.turn:g}° from the top"),
         ("Border kept clear", length(blank.border, units)),
-        ("Outermost painted edge", said(f"{mm(laid.edge)} from the centre", units)),
+        ("Outermost painted edge", said(f"{mm(solved.edge)} from the centre", units)),
     ]
     return (*facts, ("Notes", piece.notes)) if piece.notes else tuple(facts)
 
 
-def _tools(laid: Laid, units: Units) -> tuple[tuple[str, str, str], ...]:
+def _tools(solved: Solved, units: Units) -> tuple[tuple[str, str, str], ...]:
     """Measured sizes, largest first, with the rows and the tool that made them here."""
-    dots = laid.dots
-    made = {dot: tool.name for tool in reversed(laid.piece.tools) for dot in tool.dots}
+    dots = solved.dots
+    made = {dot: tool.name for tool in reversed(solved.piece.tools) for dot in tool.dots}
     sizes = np.round(2 * dots.radius, 2)
     found = []
     for value in np.unique(sizes[dots.painted])[::-1].tolist():
         rows = sorted(set(dots.row[(sizes == value) & dots.painted].tolist()))
         tool = next((name for dot, name in made.items() if abs(dot - value) < 0.006), "fitted size")
-        found.append((length(value, units), tool, ", ".join(laid.marks[k] for k in rows)))
+        found.append((length(value, units), tool, ", ".join(solved.marks[k] for k in rows)))
     return tuple(found)
 
 
-def _tints(laid: Laid) -> tuple[Tint, ...]:
+def _tints(solved: Solved) -> tuple[Tint, ...]:
     rows: dict[int, set[int]] = {}
-    for shade, row in zip(laid.dots.shade.tolist(), laid.dots.row.tolist(), strict=True):
+    for shade, row in zip(solved.dots.shade.tolist(), solved.dots.row.tolist(), strict=True):
         rows.setdefault(shade, set()).add(row)
-    for mark in laid.shapes:
+    for mark in solved.shapes:
         rows.setdefault(mark.shade, set()).add(mark.row)
     return tuple(
-        Tint(shade.name, shade.colour, ", ".join(laid.marks[row] for row in sorted(rows[k])))
-        for k, shade in enumerate(laid.shades)
+        Tint(shade.name, shade.colour, ", ".join(solved.marks[row] for row in sorted(rows[k])))
+        for k, shade in enumerate(solved.shades)
         if k in rows
     )

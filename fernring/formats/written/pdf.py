@@ -1,4 +1,4 @@
-"""The booklet as PDF, laid out by reportlab's flowing pages."""
+"""The booklet as PDF, solved out by reportlab's flowing pages."""
 
 from html import escape
 from io import BytesIO

@@ -8,16 +8,16 @@ from ...core.document.row import AtAngle, Between, OnLines, Row
 from ...core.document.shelf import Shade
 from ...core.document.track import ArcTrack, CornerTrack, GapsTrack, InsetTrack, LineTrack
 from ...core.document.trim import Size, SwipeTrim, ToContact, ToLength, TopTrim, Trim, WalkTrim
-from ...core.laid import Laid
 from ...core.rows.placed import PlacedRow
+from ...core.solved import Solved
 
 NUMBERS = ("no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve")
 
 
-def heading(laid: Laid, index: int) -> str:
+def heading(solved: Solved, index: int) -> str:
     """ "Row 3: 24 dots of {3}" ..."""
-    row, placed = laid.piece.rows[index], laid.rows[index]
-    name = laid.name(index)
+    row, placed = solved.piece.rows[index], solved.rows[index]
+    name = solved.name(index)
     label = f" ({row.label})" if row.label else ""
     if not placed.n:
         return f"{name[0].upper()}{name[1:]}{label}: left out"
@@ -27,13 +27,13 @@ def heading(laid: Laid, index: int) -> str:
     return f"{name[0].upper()}{name[1:]}{label}: {count} {form}{'s' if count != 1 else ''} of {sizes}"
 
 
-def sentences(laid: Laid, index: int, palette: Palette) -> list[str]:
+def sentences(solved: Solved, index: int, palette: Palette) -> list[str]:
     """What to do, in the order in which it is done."""
-    row, placed = laid.piece.rows[index], laid.rows[index]
+    row, placed = solved.piece.rows[index], solved.rows[index]
     if not placed.n:
         return [f"This row finds no room: {placed.noroom}."]
-    tools = {tool.id: tool.name for tool in laid.piece.tools}
-    found = [_where(row, placed, laid.piece.segments), *_start(row, placed)]
+    tools = {tool.id: tool.name for tool in solved.piece.tools}
+    found = [_where(row, placed, solved.piece.segments), *_start(row, placed)]
     found.append(_sizes(row, placed, tools))
     if placed.n > 1 and placed.clear < 1e6 and row.group is None:
         found.append(f"Neighbours stand {mm(placed.clear)} apart.")

@@ -13,7 +13,7 @@ from ...geometry.turn import turned_places
 from ..context import Context
 from ..counts import repeats
 from ..placed import PlacedRow, unplaced
-from .laying import Places, copies, laid, members, outward, pair_sums
+from .placing import Places, copies, members, outward, pair_sums, row_on
 
 FINE = 241
 
@@ -24,7 +24,7 @@ def solve_arc(row: Row, index: int, context: Context) -> PlacedRow:
     assert isinstance(track, ArcTrack)
     first = _first(row, context)
     step = 2 * pi / context.segments
-    if not context.surface.even or max(track.start, track.end) > context.surface.rim:
+    if not context.surface.axisymmetric or max(track.start, track.end) > context.surface.rim:
         return unplaced(row, index, "the circles of this curve do not lie on the blank")
     a, b = (context.surface.circle(walk).reach for walk in (track.start, track.end))
     plan = _arc(a, first, b, first + track.across * step, track.bulge)
@@ -61,7 +61,7 @@ def _along(
     clear = float((apart - pair_sums(row, n)[: len(apart)]).min(initial=np.inf))
     px, py, po = copies(points[:, 0], points[:, 1], outward(curve, s), count, step, mirror)
     places = Places(px, py, po, np.tile(members(row, n), len(px) // n), count, clear)
-    return laid(row, index, context, places)
+    return row_on(row, index, context, places)
 
 
 def _count(row: Row, context: Context, curve: Curve) -> int:

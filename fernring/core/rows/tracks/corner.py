@@ -8,7 +8,7 @@ from ...geometry.even import Curve
 from ...geometry.surface import Array
 from ..context import Context
 from ..placed import PlacedRow, unplaced
-from .laying import Places, laid
+from .placing import Places, row_on
 
 
 def solve_corner(row: Row, index: int, context: Context) -> PlacedRow:
@@ -22,7 +22,7 @@ def solve_corner(row: Row, index: int, context: Context) -> PlacedRow:
     order = np.argsort(way % (2 * np.pi))
     n = len(points)
     member = np.zeros(n, np.intp)
-    return laid(row, index, context, Places(points[order, 0], points[order, 1], way[order], member, n))
+    return row_on(row, index, context, Places(points[order, 0], points[order, 1], way[order], member, n))
 
 
 def corner_points(outline: Array) -> tuple[Array, Array]:

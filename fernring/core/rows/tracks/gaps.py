@@ -16,7 +16,7 @@ from ...geometry.turn import turned_places
 from ..context import Context
 from ..own import Whole
 from ..placed import PlacedRow, unplaced
-from .laying import Places, laid
+from .placing import Places, row_on
 
 MOST = 4000
 
@@ -46,7 +46,7 @@ def solve_gaps(row: Row, index: int, context: Context) -> PlacedRow:
     px, py = _everywhere(ax, ay, order)
     out = np.arctan2(px, -py)
     member = np.zeros(len(px), np.intp)
-    return laid(row, index, context, Places(px, py, out, member, order, row.gap, np.tile(2 * radius, order)))
+    return row_on(row, index, context, Places(px, py, out, member, order, row.gap, np.tile(2 * radius, order)))
 
 
 def _bodies(context: Context) -> tuple[Array, Array, Array]:
@@ -57,7 +57,7 @@ def _bodies(context: Context) -> tuple[Array, Array, Array]:
 
 
 def _order(context: Context) -> int:
-    order = context.segments if context.surface.even else 1
+    order = context.segments if context.surface.axisymmetric else 1
     for row in context.placed:
         order = gcd(order, row.order) if row.walk > 1e-9 or row.repeats > 1 else order
     return max(order, 1)

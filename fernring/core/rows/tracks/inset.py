@@ -14,7 +14,7 @@ from ...geometry.surface import Array
 from ..context import Context
 from ..counts import repeats
 from ..placed import PlacedRow, clearances, unplaced
-from .laying import Places, laid, members, outward, pair_sums
+from .placing import Places, members, outward, pair_sums, row_on
 
 
 def solve_inset(row: Row, index: int, context: Context) -> PlacedRow:
@@ -62,7 +62,7 @@ def _at(row: Row, index: int, context: Context, depth: float, before: PlacedRow 
     places = Places(
         points[:, 0], points[:, 1], outward(curve, s), members(row, len(s)), len(s) // len(row.pattern), gap
     )
-    return laid(row, index, context, places)
+    return row_on(row, index, context, places)
 
 
 def _places(row: Row, context: Context, curve: Curve, before: PlacedRow | None) -> tuple[Array, float]:

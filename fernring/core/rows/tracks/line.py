@@ -9,7 +9,7 @@ from ...document.track import LineTrack
 from ...geometry.surface import Array
 from ..context import Context
 from ..placed import PlacedRow, unplaced
-from .laying import Places, laid
+from .placing import Places, row_on
 
 MOST_A_LINE = 2000
 
@@ -38,7 +38,7 @@ def solve_line(row: Row, index: int, context: Context) -> PlacedRow:
     if not len(points):
         return unplaced(row, index, "no line crosses the painted area")
     out = np.full(len(points), way)
-    return laid(row, index, context, Places(points[:, 0], points[:, 1], out, member, 1, row.gap))
+    return row_on(row, index, context, Places(points[:, 0], points[:, 1], out, member, 1, row.gap))
 
 
 def _free(context: Context, points: Array, reach: Array) -> np.ndarray:

@@ -225,7 +225,7 @@ def _likeness(placed: PlacedRow, near: list[PlacedRow], around: Around, wanted: 
     radial = np.where(
         np.hypot(placed.x, placed.y) > 1e-9, np.arctan2(placed.x * around.mirror, -placed.y), placed.angle_rad
     )
-    if not around.surface.even or bool((placed.walk_each[wanted] < 1e-9).any()):
+    if not around.surface.axisymmetric or bool((placed.walk_each[wanted] < 1e-9).any()):
         return np.arange(len(wanted)), radial
     order = gcd(placed.repeats, *(row.order for row in near))
     sector = 2 * pi / max(order, 1)

@@ -7,7 +7,7 @@ import numpy as np
 
 from ..errors import FitError
 from .bisect import bisect
-from .surface import Array, Circle, Points, arc_under
+from .surface import Array, Circle, Points, arc_over_chord
 
 
 def arc_radius(half: Array, rise: float) -> Array:
@@ -35,7 +35,7 @@ def rise_from_tape(width: float, tape: float) -> float:
     return bisect(lambda rise: length(rise) - tape, 1e-9, width / 2, 1e-12)
 
 
-class Vault:
+class ArcDome:
     """An arc of radius R(a) through the top, its centre on the axis: reach = R sin(walk/R), height from the base.
 
     `half` gives the distance from axis to outline in each direction; a round dome has one for all. The rise may
@@ -43,7 +43,7 @@ class Vault:
     """
 
     def __init__(self, half: Callable[[Array], Array] | float, rise: float) -> None:
-        self.even = not callable(half)
+        self.axisymmetric = not callable(half)
         self._half: Callable[[Array], Array] = half if callable(half) else lambda a: np.full_like(a, half)
         self.rise = rise
         halves = self._half(np.linspace(0, 2 * pi, 721)[:-1])
@@ -57,8 +57,8 @@ class Vault:
         self._tightest = float(arc_radius(halves, rise).min())
         self.rim = float(self.walk_to(halves, np.linspace(0, 2 * pi, 721)[:-1]).max())
 
-    def under(self, chord: float) -> float:
-        return arc_under(chord, self._tightest)
+    def longest_arc(self, chord: float) -> float:
+        return arc_over_chord(chord, self._tightest)
 
     def _radius(self, angle_rad: Array) -> Array:
         return arc_radius(self._half(np.asarray(angle_rad, float)), self.rise)
@@ -111,6 +111,6 @@ class Vault:
         return np.asarray(radius * (np.arctan2(along, up) + turn))
 
 
-def ball(diameter: float) -> Vault:
+def ball(diameter: float) -> ArcDome:
     """Half a ball, walked from its pole to the widest circle."""
-    return Vault(diameter / 2, diameter / 2)
+    return ArcDome(diameter / 2, diameter / 2)

@@ -6,7 +6,9 @@ from math import inf
 LEAST_SHARE = 0.02
 
 
-def climb(rising: Callable[[float], float], low: float, high: float, tolerance: float, width: float = 1e-10) -> float:
+def secant_root(
+    rising: Callable[[float], float], low: float, high: float, tolerance: float, width: float = 1e-10
+) -> float:
     """The largest value found between low and high with rising(value) <= 0.
 
     The search ends when the function comes within `tolerance` of nought from below, or low and high within `width` of

@@ -1,4 +1,4 @@
-"""A piece laid out: what the verdicts and the totals look at."""
+"""A piece solved out: what the verdicts and the totals look at."""
 
 from dataclasses import dataclass
 from functools import cached_property
@@ -10,12 +10,12 @@ from .dots import Dots, Marked
 from .ground.ground import Ground
 from .near import Near
 from .rows.context import Context
-from .rows.layout import Halves, outermost, passed, still_left
 from .rows.placed import PlacedRow
+from .rows.sequence import Halves, outermost, passed, still_left
 
 
 @dataclass(frozen=True)
-class Laid:
+class Solved:
     """The rows of `piece` on its blank; `near[i]` is row i's nearest neighbour among the rows before it."""
 
     piece: Piece

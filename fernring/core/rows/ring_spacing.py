@@ -19,7 +19,7 @@ from .spacing import SPACINGS, Spacing
 Sizes = Sequence[float]
 
 
-class Hoop(Protocol):
+class RingSpacing(Protocol):
     """Angles in radians, lengths in mm; `first` is the angle of the first place."""
 
     def angles(self, walk: float, diameters: Sizes, repeats: int, first: float) -> Array:
@@ -35,7 +35,7 @@ class Hoop(Protocol):
         """The factor on all diameters with which neighbours keep exactly the gap."""
 
 
-class RoundHoop:
+class CircleSpacing:
     def __init__(self, surface: Surface, spacing: Spacing) -> None:
         self.surface, self.spacing = surface, spacing
 
@@ -52,7 +52,7 @@ class RoundHoop:
         return self.spacing.growth(self.surface.circle(walk).reach, diameters, repeats, gap)
 
 
-class SpaceHoop:
+class SpaceSpacing:
     def __init__(self, surface: Surface, equal_gaps: bool) -> None:
         self.surface, self.equal_gaps = surface, equal_gaps
 
@@ -89,7 +89,7 @@ class SpaceHoop:
         return np.resize(np.asarray(pair_sums(diameters)), n if n > 1 else 0)
 
 
-def hoop_on(surface: Surface, spacing: str) -> Hoop:
-    if surface.even:
-        return RoundHoop(surface, SPACINGS[spacing])
-    return SpaceHoop(surface, spacing == "equal gaps")
+def ring_spacing(surface: Surface, spacing: str) -> RingSpacing:
+    if surface.axisymmetric:
+        return CircleSpacing(surface, SPACINGS[spacing])
+    return SpaceSpacing(surface, spacing == "equal gaps")

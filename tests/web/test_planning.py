@@ -63,7 +63,7 @@ class AdviceRouteTest(WebTestCase):
         chosen = next(line for line in table if not line["current"])
         changes = {"piece": self.json(), "changes": chosen["changes"]}
         after = self.client.post("/api/changed", json=changes).json()
-        self.assertEqual(plan(read_piece(after)).laid.rows[2].repeats, chosen["repeats"])
+        self.assertEqual(plan(read_piece(after)).solved.rows[2].repeats, chosen["repeats"])
 
     def test_spreading_the_slack(self) -> None:
         answer = self.client.post("/api/slack", json=self.json()).json()

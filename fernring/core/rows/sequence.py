@@ -1,4 +1,4 @@
-"""All rows of a piece laid out in document order."""
+"""All rows of a piece solved out in document order."""
 
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
@@ -82,13 +82,13 @@ def _on(row: Row, index: int, half: str, context: Context | None) -> PlacedRow:
     return replace(placed, half=half) if half != "front" else placed
 
 
-def lay_out(piece: Piece) -> tuple[Halves, tuple[PlacedRow, ...]]:
+def solve_rows(piece: Piece) -> tuple[Halves, tuple[PlacedRow, ...]]:
     """The full halves and every row, those without room included. Raises PlanError past the bound on dots."""
-    return lay_on(piece, open_halves(piece), ())
+    return solve_rest(piece, open_halves(piece), ())
 
 
-def lay_on(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...]) -> tuple[Halves, tuple[PlacedRow, ...]]:
-    """As lay_out, from where the first `rows` are placed already and the next one sees `halves`."""
+def solve_rest(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...]) -> tuple[Halves, tuple[PlacedRow, ...]]:
+    """As solve_rows, from where the first `rows` are placed already and the next one sees `halves`."""
     found = list(rows)
     total = sum(placed.total for placed in rows)
     for index, row in enumerate(piece.rows[len(rows) :], len(rows)):

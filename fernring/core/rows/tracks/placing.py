@@ -29,7 +29,7 @@ class Places:
     sizes: Array | None = None
 
 
-def laid(row: Row, index: int, context: Context, places: Places) -> PlacedRow:
+def row_on(row: Row, index: int, context: Context, places: Places) -> PlacedRow:
     """The row on these places, coincident ones once. `sizes` gives each dot its own diameter."""
     keep = _single(places.x, places.y)
     x, y, member = places.x[keep], places.y[keep], places.member[keep]
