@@ -1,20 +1,23 @@
-"""A piece solved out: what the verdicts and the totals look at."""
+"""A piece with its rows solved: what the verdicts, the sums and the formats look at."""
 
 from dataclasses import dataclass
 from functools import cached_property
 
-from .colour.shades import Colouring
+from .colour.palette import Palette
 from .document.names import row_marks, spoken
 from .document.piece import Piece
-from .dots import Dots, Marked
-from .ground.ground import Ground
-from .near import Near
+from .dots.table import Array, Dots
+from .ground.ground import Ground, ground
+from .rows.border import outermost, passed, still_left
+from .rows.columns import Columns, Marked, columns
 from .rows.context import Context
+from .rows.halves import Halves
+from .rows.neighbours import Near, neighbours
 from .rows.placed import PlacedRow
-from .rows.sequence import Halves, outermost, passed, still_left
+from .rows.sequence import solve_rows
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Solved:
     """The rows of `piece` on its blank; `near[i]` is row i's nearest neighbour among the rows before it."""
 
@@ -22,11 +25,29 @@ class Solved:
     ground: Ground
     halves: Halves
     rows: tuple[PlacedRow, ...]
-    dots: Dots
-    shapes: tuple[Marked, ...]
-    shades: tuple[Colouring, ...]
-    ramps: dict[str, list[str]]
+    columns: Columns
+    palette: Palette
     near: tuple[Near | None, ...]
+
+    @property
+    def dots(self) -> Dots:
+        """Every dot of the piece."""
+        return self.columns.dots
+
+    @property
+    def first(self) -> tuple[int, ...]:
+        """The first dot of each row, with one end added."""
+        return self.columns.first
+
+    @property
+    def normal(self) -> Array | None:
+        """Unit vectors perpendicular to the surface at every dot, shape (n, 3); None on a flat blank."""
+        return self.columns.normal
+
+    @property
+    def marked(self) -> tuple[Marked, ...]:
+        """Swipes and small shapes."""
+        return self.columns.marked
 
     @property
     def context(self) -> Context:
@@ -35,6 +56,7 @@ class Solved:
 
     @cached_property
     def marks(self) -> list[str]:
+        """What each row is called on the sheet."""
         return row_marks(self.piece.rows)
 
     def name(self, index: int) -> str:
@@ -55,3 +77,11 @@ class Solved:
     def edge(self) -> float:
         """Walk distance of the outermost painted edge (mm)."""
         return outermost(self.rows)
+
+
+def solve_piece(piece: Piece) -> Solved:
+    """Rows and dots, without verdicts. Raises PlanError past the bound on dots."""
+    halves, rows = solve_rows(piece)
+    palette = Palette(piece)
+    joined = columns(piece, halves, rows, palette)
+    return Solved(piece, ground(piece.blank), halves, rows, joined, palette, neighbours(halves, rows))

@@ -40,7 +40,7 @@ def add_up(solved: Solved) -> Totals:
         left=solved.left,
         symmetry=gcd(*rings) if rings else 1,
         sizes=tuple(zip((diameters[::-1] / 1000).tolist(), sizes[diameters][::-1].tolist(), strict=True)),
-        shades=tuple(np.bincount(dots.shade[painted], minlength=len(solved.shades)).tolist()),
-        marks=len(solved.shapes),
-        swept=sum(marked.mark.area for marked in solved.shapes),
+        shades=tuple(np.bincount(dots.shade[painted], minlength=len(solved.palette.shades)).tolist()),
+        marks=len(solved.marked),
+        swept=sum(marked.mark.area for marked in solved.marked),
     )

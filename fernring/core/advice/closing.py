@@ -2,17 +2,20 @@
 
 from collections.abc import Iterator
 
-from ..document.row import PerSegment, Row
+from ..document.changes import change
+from ..document.count import PerSegment
+from ..document.row import Row
 from ..rows.counts import allowed, as_count, keeps_symmetry
+from ..rows.tracks import track_of
 from ..solved import Solved
-from .verdict import Remedy, Verdict, change
+from .verdict import Remedy, Verdict
 
 
 def closing_verdicts(solved: Solved) -> Iterator[Verdict]:
     """Repeats must be a multiple of the segments or divide them."""
     segments = solved.piece.segments
     for index, (row, placed) in enumerate(zip(solved.piece.rows, solved.rows, strict=True)):
-        if row.track.kind != "ring" or not placed.n or keeps_symmetry(placed.repeats, segments):
+        if not track_of(row.track).round or not placed.n or keeps_symmetry(placed.repeats, segments):
             continue
         text = f"{solved.name(index).capitalize()} breaks the symmetry: {_why(row, placed.repeats, segments)}."
         remedies = tuple(_set_count(solved, index, n) for n in _nearest(placed.repeats, segments))

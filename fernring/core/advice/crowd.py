@@ -1,15 +1,16 @@
 """Which dots and marks lie closer than the gap that counts for them: the whole piece in one search."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
-from ..document.row import Nested, Row
-from ..document.trim import trims_of
-from ..geometry.contact import close_pairs
-from ..geometry.surface import Array
-from ..rows.placed import Discs
+from ..document.row import states_gap
+from ..dots.grid import close_pairs
+from ..dots.table import Array, Dots, Mask, concat, table
+from ..rows.columns import Marked
+from ..rows.trims import trim_kind
 from ..solved import Solved
 
 TOLERANCE = 1e-6
@@ -18,48 +19,23 @@ ROLLED = 1e-4  # a walk on a relief is solved to this much (mm)
 RINGS, PETALS, SWEPT, OTHERS = range(4)
 
 Index = NDArray[np.intp]
-Mask = NDArray[np.bool_]
 
 
 @dataclass(frozen=True)
 class Crowd:
-    """Pairs as dots of the plan (i, j) and rows a <= b: what kind of pair, its clear distance and its gap (mm)."""
+    """Pairs as dots of the plan (i, j) and rows a <= b: what sort of pair, its clear distance and its gap (mm)."""
 
     i: Index
     j: Index
     a: Index
     b: Index
-    kind: Index
+    sort: Index
     clear: Array
-    gap: Array
-
-
-@dataclass(frozen=True)
-class _Things:
-    """Dots on the blank and the discs that fill marks: place, size, the dot of the plan, its row and the own dot of
-    the row it belongs to; `trim` is -1 for own dots; `mark` numbers the mark, -1 for dots; `gap` is the trim's."""
-
-    x: Array
-    y: Array
-    z: Array
-    radius: Array
-    dot: Index
-    row: Index
-    host: Index
-    trim: Index
-    mark: Index
     gap: Array
 
 
 _NO_INDEX, _NO_LENGTH = np.empty(0, np.intp), np.empty(0)
 NOBODY = Crowd(_NO_INDEX, _NO_INDEX, _NO_INDEX, _NO_INDEX, _NO_INDEX, _NO_LENGTH, _NO_LENGTH)
-
-
-def nests(row: Row) -> bool:
-    """Whether the row states its gap towards what lies there: nested rings, rows along the edge, gap dots."""
-    if row.track.kind in ("inset", "gaps"):
-        return True
-    return isinstance(row.distance, Nested) and row.fit != "distance" and row.track.kind == "ring"
 
 
 def crowded(solved: Solved) -> Crowd:
@@ -76,14 +52,12 @@ def _concerned(solved: Solved) -> Mask:
     """The rows that have to be searched: those that may come too close to something, and those in reach of them."""
     if any(part.half == "back" for row in solved.rows for part in row.both):
         return np.ones(len(solved.rows), bool)
-    least = solved.piece.safe_gap if any(row.boundary for row in solved.piece.rows) else 0.0
+    rules = solved.piece.rows
+    least = solved.piece.safe_gap if any(row.boundary for row in rules) else 0.0
     suspect = np.array([not _known_clear(solved, index, least) for index in range(len(solved.rows))], bool)
     if not suspect.any():
         return suspect
-    gap, thick = (
-        max(solved.piece.safe_gap, *(row.gap for row in solved.piece.rows)),
-        max(row.thickest for row in solved.rows),
-    )
+    gap, thick = max(solved.piece.safe_gap, *(row.gap for row in rules)), max(row.thickest for row in solved.rows)
     margin = solved.ground.surface.longest_arc(gap + 2 * thick) - 2 * thick
     inner, outer = np.array([row.inner for row in solved.rows]), np.array([row.outer for row in solved.rows])
     meets = (inner[:, None] <= outer[suspect] + margin) & (outer[:, None] >= inner[suspect] - margin)
@@ -100,80 +74,85 @@ def _known_clear(solved: Solved, index: int, least: float) -> bool:
         return True
     if row.ring is None or row.clear < rule.gap - TOLERANCE:
         return False
-    wanted = max(rule.gap, least) if nests(rule) else solved.piece.safe_gap
+    wanted = max(rule.gap, least) if states_gap(rule) else solved.piece.safe_gap
     return near is None or near.clear >= wanted - TOLERANCE
 
 
 def _searched(solved: Solved, concerned: Mask) -> Crowd:
     """All dots and marks of these rows put to one search."""
     things = _things(solved, concerned)
-    safe = solved.piece.safe_gap
-    rows = solved.piece.rows
+    safe, rows = solved.piece.safe_gap, solved.piece.rows
     gaps = np.array([row.gap for row in rows] or [0.0])
-    nested = np.array([nests(row) for row in rows] or [False])
+    nested = np.array([states_gap(row) for row in rows] or [False])
     boundary = np.array([row.boundary for row in rows] or [False])
+    # 1. Discs grown by their share of the widest gap that may count for them meet where a pair may be too close.
     growth = np.maximum(np.where(nested, gaps, gaps / 2)[things.row], safe / 2)
     first, second = close_pairs(things.x, things.y, things.z, things.radius + growth, 0.0)
     i, j = first.astype(np.intp), second.astype(np.intp)
     swap = things.row[i] > things.row[j]
     i, j = np.where(swap, j, i), np.where(swap, i, j)
-    a, b = things.row[i], things.row[j]
+    a, b = things.row[i].astype(np.intp), things.row[j].astype(np.intp)
+    # 2. What sort of pair it is decides the gap.
     same, family = a == b, things.host[i] == things.host[j]
     marked = (things.mark[i] >= 0) | (things.mark[j] >= 0)
-    own = (things.trim[i] < 0) & (things.trim[j] < 0)
-    stated = (same & own) | (~same & nested[b] & ~boundary[a] & (things.trim[j] < 0))
+    own = (_is_own(things)[i]) & (_is_own(things)[j])
+    stated = (same & own) | (~same & nested[b] & ~boundary[a] & _is_own(things)[j])
+    petal = _petal_gaps(solved, things)
     gap = np.where(stated, gaps[b], safe)
-    gap = np.where(same & family, np.minimum(things.gap[i], things.gap[j]), gap)
-    kind = np.where(marked, SWEPT, np.where(same & ~own & ~family, PETALS, np.where(same & own, RINGS, OTHERS)))
+    gap = np.where(same & family, np.minimum(petal[i], petal[j]), gap)
+    sort = np.where(marked, SWEPT, np.where(same & ~own & ~family, PETALS, np.where(same & own, RINGS, OTHERS)))
+    # 3. Only those that fall short of it by more than the arithmetic may err.
     clear = _clear(things, i, j)
-    rolled = TOLERANCE if solved.dots.normal is None else ROLLED
+    rolled = TOLERANCE if solved.normal is None else ROLLED
     least = np.where(marked, TOLERANCE + SCALLOP, np.where(same & family, rolled, TOLERANCE))
     keep = (clear < gap - least) & ~(marked & same & family)
-    found = [Crowd(things.dot[i][keep], things.dot[j][keep], a[keep], b[keep], kind[keep], clear[keep], gap[keep])]
+    dot = things.dot.astype(np.intp)
+    found = [Crowd(dot[i][keep], dot[j][keep], a[keep], b[keep], sort[keep], clear[keep], gap[keep])]
     return _together([*found, *_stacked(solved)])
 
 
-def _things(solved: Solved, concerned: Mask) -> _Things:
+def _things(solved: Solved, concerned: Mask) -> Dots:
+    """Dots on the blank and the discs that fill marks. `host` is the own dot of the row that each belongs to."""
     dots = solved.dots
-    low = np.flatnonzero((dots.level == 1) & concerned[dots.row])
-    shapes = [shape for shape in solved.shapes if concerned[shape.row]]
-    host = _hosts(solved)
-    own = np.full(len(low), np.inf)
-    for index, row in enumerate(solved.piece.rows):
-        if row.trims:
-            gaps = np.array([getattr(trim, "gap", 0.0) for trim in trims_of(row.trims)])
-            grown = (dots.row[low] == index) & (dots.trim[low] >= 0)
-            own[grown] = gaps[dots.trim[low][grown]]
-    sizes = [len(shape.mark.girth) for shape in shapes]
-    spine = np.concatenate([shape.mark.spine for shape in shapes]) if sizes else np.empty((0, 2))
+    low = dots.take((dots.level == 1) & concerned[dots.row])
+    return concat((low, _discs(dots, [mark for mark in solved.marked if concerned[mark.row]])))
 
-    def each(values: list[int] | list[float]) -> Index:
-        return np.repeat(np.array(values, dtype=np.intp if not values or isinstance(values[0], int) else float), sizes)
 
-    start = each([shape.dot for shape in shapes])
-    return _Things(
-        np.concatenate((dots.x[low], spine[:, 0])),
-        np.concatenate((dots.y[low], spine[:, 1])),
-        np.concatenate((dots.z[low], each([float(shape.mark.z) for shape in shapes]))),
-        np.concatenate((dots.radius[low], *(shape.mark.girth for shape in shapes))),
-        np.concatenate((low, start)),
-        np.concatenate((dots.row[low].astype(np.intp), each([shape.row for shape in shapes]))),
-        np.concatenate((host[low], host[start] if sizes else start)),
-        np.concatenate((dots.trim[low].astype(np.intp), np.full(len(start), len(solved.rows), np.intp))),
-        np.concatenate((np.full(len(low), -1, np.intp), each(list(range(len(sizes)))))),
-        np.concatenate((own, np.full(len(start), np.inf))),
+def _discs(dots: Dots, marked: Sequence[Marked]) -> Dots:
+    """The discs of these marks; each carries the dot it was pulled from."""
+    sizes = [len(one.mark.girth) for one in marked]
+    if not sizes:
+        return table(0)
+    spine = np.concatenate([one.mark.spine for one in marked])
+    start = np.repeat([one.dot for one in marked], sizes)
+    return table(
+        len(spine),
+        x=spine[:, 0],
+        y=spine[:, 1],
+        z=np.repeat([float(one.mark.z) for one in marked], sizes),
+        radius=np.concatenate([one.mark.girth for one in marked]),
+        row=np.repeat([one.row for one in marked], sizes),
+        trim=np.repeat([one.mark.trim for one in marked], sizes),
+        mark=np.repeat(np.arange(len(sizes)), sizes),
+        dot=start,
+        host=dots.host[start],
     )
 
 
-def _hosts(solved: Solved) -> Index:
-    """The own dot of its row that every dot belongs to."""
-    host = solved.dots.below.astype(np.intp)
-    for _ in range(8):
-        higher = host[host]
-        if (higher == host).all():
-            break
-        host = higher
-    return host
+def _is_own(things: Dots) -> Mask:
+    """Dots that a row sets itself; a mark is none, even where it is a member of the pattern."""
+    return np.asarray((things.trim < 0) & (things.mark < 0))
+
+
+def _petal_gaps(solved: Solved, things: Dots) -> Array:
+    """The gap that each dot of a trim keeps within its petal; infinite for all others."""
+    found = np.full(len(things), np.inf)
+    for index, row in enumerate(solved.piece.rows):
+        if row.trims:
+            gaps = np.array([trim_kind(trim).gap(trim) for trim in row.all_trims])
+            grown = np.flatnonzero((things.row == index) & (things.trim >= 0) & (things.mark < 0))
+            found[grown] = gaps[things.trim[grown]]
+    return found
 
 
 def _stacked(solved: Solved) -> list[Crowd]:
@@ -183,21 +162,18 @@ def _stacked(solved: Solved) -> list[Crowd]:
         own = np.flatnonzero(dots.level == level)
         first, second = close_pairs(dots.x[own], dots.y[own], dots.z[own], dots.radius[own], TOLERANCE)
         i, j = own[first], own[second]
-        clear = _clear(dots, i, j)
-        a, b = (
-            np.minimum(dots.row[i], dots.row[j]).astype(np.intp),
-            np.maximum(dots.row[i], dots.row[j]).astype(np.intp),
-        )
-        found.append(Crowd(i, j, a, b, np.full(len(i), OTHERS, np.intp), clear, np.zeros(len(i))))
+        rows = dots.row[np.stack((i, j))].astype(np.intp)
+        clear, sort = _clear(dots, i, j), np.full(len(i), OTHERS, np.intp)
+        found.append(Crowd(i, j, rows.min(axis=0), rows.max(axis=0), sort, clear, np.zeros(len(i))))
     return found
 
 
-def _clear(things: Discs, i: Index, j: Index) -> Array:
+def _clear(things: Dots, i: Index, j: Index) -> Array:
     """Clear distance of each pair (mm)."""
     dx, dy, dz = things.x[i] - things.x[j], things.y[i] - things.y[j], things.z[i] - things.z[j]
     return np.asarray(np.sqrt(dx * dx + dy * dy + dz * dz) - things.radius[i] - things.radius[j])
 
 
 def _together(parts: list[Crowd]) -> Crowd:
-    names = ("i", "j", "a", "b", "kind", "clear", "gap")
+    names = ("i", "j", "a", "b", "sort", "clear", "gap")
     return Crowd(*(np.concatenate([getattr(part, name) for part in parts]) for name in names))

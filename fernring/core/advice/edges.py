@@ -4,13 +4,16 @@ from collections.abc import Iterator
 
 import numpy as np
 
-from ..document.row import Nested
+from ..document.distance import Nested
 from ..geometry.frames import walk_above
 from ..geometry.surface import Array
 from ..rows.placed import PlacedRow
+from ..rows.tracks import track_of
 from ..solved import Solved
 from .sizes import shrink
-from .verdict import MOST_PLACES, Remedy, Severity, Verdict, change, mm
+from ..document.changes import change
+from .verdict import MOST_PLACES, Remedy, Severity, Verdict
+from ..words.lengths import mm
 
 TOLERANCE = 1e-6
 WORTH_SAYING = 0.05
@@ -51,8 +54,8 @@ def _over(solved: Solved, index: int) -> Iterator[Verdict]:
 def _bodies(solved: Solved, part: PlacedRow) -> tuple[Array, Array, Array, Array, bool]:
     """Walks, places and sizes of everything of the row that lies on the blank."""
     bodies, back = part.bodies, part.half == "back"
-    if part.walks is None and not part.grown.any:
-        return part.walk_each, bodies.x, bodies.y, bodies.radius, back
+    if part.round and not part.grown.any:
+        return bodies.walk, bodies.x, bodies.y, bodies.radius, back
     walk = walk_above(solved.ground.half(back), bodies.x, bodies.y)
     return walk, bodies.x, bodies.y, bodies.radius, back
 
@@ -65,7 +68,7 @@ def _places(over: Array) -> str:
 
 def _verdict(solved: Solved, index: int, code: str, severity: Severity, text: str, over: Array) -> Verdict:
     which = np.concatenate([part.bodies.dot for part in solved.rows[index].both])
-    dots = np.unique(which[over > TOLERANCE])[:MOST_PLACES] + solved.dots.first[index]
+    dots = np.unique(which[over > TOLERANCE])[:MOST_PLACES] + solved.first[index]
     key = f"{code}:{solved.piece.rows[index].id}"
     return Verdict(code, key, severity, text, (index,), tuple(dots.tolist()), _inward(solved, index, float(over.max())))
 
@@ -75,7 +78,7 @@ def _inward(solved: Solved, index: int, over: float) -> tuple[Remedy, ...]:
     most = max(placed.diameters)
     remedies = []
     limit = solved.context.limit if solved.ground.laps else solved.context.limit - most / 2
-    if row.track.kind == "ring" and 0 < limit < placed.walk:
+    if track_of(row.track).round and 0 < limit < placed.walk:
         moved = (change("rows", index, "distance", {"kind": "walk", "walk": limit}), change("rows", index, "fit", None))
         remedies.append(Remedy("Move it in to the border", moved))
     smaller = shrink(row, index, solved.piece.tools, most - 2 * over)
@@ -86,6 +89,6 @@ def _inward(solved: Solved, index: int, over: float) -> tuple[Remedy, ...]:
 
 def _fill(solved: Solved) -> tuple[Remedy, ...]:
     """Spread the slack where a nested row can take it; a further row is always worth a try."""
-    nested = any(isinstance(row.distance, Nested) and row.track.kind == "ring" for row in solved.piece.rows)
+    nested = any(isinstance(row.distance, Nested) and track_of(row.track).round for row in solved.piece.rows)
     spread = (Remedy("Spread the slack", action="spread slack"),) if nested else ()
     return (*spread, Remedy("Add a row", action="add row"))

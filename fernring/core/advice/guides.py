@@ -6,7 +6,9 @@ from ..guides.lines import guide_lines, net
 from ..guides.markers import markers
 from ..guides.showing import bare_length
 from ..solved import Solved
-from .verdict import Remedy, Verdict, change, mm
+from ..document.changes import change
+from .verdict import Remedy, Verdict
+from ..words.lengths import mm
 
 WORTH_SAYING = 5.0
 

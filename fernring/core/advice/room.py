@@ -2,10 +2,13 @@
 
 from collections.abc import Iterator
 
-from ..rows.sequence import halves_before, place_row
+from ..rows.sequence import halves_before
+from ..rows.solve import solve_on_halves
 from ..solved import Solved
 from .sizes import give_size, kit_sizes
-from .verdict import Remedy, Verdict, change, mm
+from ..document.changes import change
+from .verdict import Remedy, Verdict
+from ..words.lengths import mm
 
 MOST_TRIES = 24
 
@@ -43,6 +46,6 @@ def _smaller(solved: Solved, index: int) -> tuple[Remedy, ...]:
     smaller = [size for size in reversed(kit_sizes(solved.piece.tools)) if size.diameter < row.pattern[0].diameter]
     for size in smaller[:MOST_TRIES]:
         member = row.pattern[0].model_copy(update={"diameter": size.diameter, "tool": size.tool})
-        if not place_row(row.model_copy(update={"pattern": (member,)}), index, halves).noroom:
+        if not solve_on_halves(row.model_copy(update={"pattern": (member,)}), index, halves).noroom:
             return (Remedy(f"Use {size.diameter:g} mm dots ({size.name})", give_size(row, index, 0, size)),)
     return ()

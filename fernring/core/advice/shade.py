@@ -14,7 +14,8 @@ import numpy as np
 from ..colour import cielab, srgb
 from ..colour.difference import ciede2000
 from ..solved import Solved
-from .verdict import Remedy, Verdict, change
+from ..document.changes import change
+from .verdict import Remedy, Verdict
 
 FROM_BASE, FROM_NEIGHBOUR, WITHIN_RAMP = 9.0, 5.0, 1.2
 OFFERED = 2
@@ -22,7 +23,7 @@ OFFERED = 2
 
 def shade_verdicts(solved: Solved) -> Iterator[Verdict]:
     """Rows hard to tell from the base, from the row before, or whose own turns look alike."""
-    colours = (*(shade.colour for shade in solved.shades), solved.piece.blank.base.colour)
+    colours = (*(shade.colour for shade in solved.palette.shades), solved.piece.blank.base.colour)
     apart = _apart(colours, colours)
     stacked = _stacked(solved)
     if not stacked and float((apart + np.diag([np.inf] * len(colours))).min()) >= FROM_BASE:
@@ -39,7 +40,7 @@ def shade_verdicts(solved: Solved) -> Iterator[Verdict]:
 
 def _used(solved: Solved, index: int) -> list[int]:
     """The row's shades in turn, each once."""
-    first = solved.dots.first[index]
+    first = solved.first[index]
     return list(dict.fromkeys(solved.dots.shade[first : first + min(solved.rows[index].n, 24)].tolist()))
 
 
@@ -60,18 +61,18 @@ def _against_base(solved: Solved, used: list[list[int]], apart: np.ndarray) -> I
     for index, shades in enumerate(used):
         for shade in shades:
             if apart[shade, -1] < FROM_BASE:
-                row, name = solved.piece.rows[index], solved.shades[shade].name
+                row, name = solved.piece.rows[index], solved.palette.shades[shade].name
                 text = (
                     f"{solved.name(index).capitalize()}: {name} is hard to tell from the base, "
                     f"{solved.piece.blank.base.name} (difference {apart[shade, -1]:.1f}, wanted {FROM_BASE:g})."
                 )
-                key = f"lost on base:{row.id}:{solved.shades[shade].colour}"
+                key = f"lost on base:{row.id}:{solved.palette.shades[shade].colour}"
                 yield Verdict("lost on base", key, "warning", text, (index,), (), _other_paints(solved, index))
 
 
 def _alike(solved: Solved, rows: tuple[int, ...], pairs: list[tuple[int, int]], apart: np.ndarray) -> Iterator[Verdict]:
     for a, b in pairs:
-        one, other = solved.shades[a], solved.shades[b]
+        one, other = solved.palette.shades[a], solved.palette.shades[b]
         limit = WITHIN_RAMP if one.ramp and one.ramp == other.ramp else FROM_NEIGHBOUR
         if apart[a, b] >= limit:
             continue
@@ -88,7 +89,7 @@ def _other_paints(solved: Solved, index: int) -> tuple[Remedy, ...]:
     around = [solved.piece.blank.base.colour]
     for near in (index - 1, index + 1):
         if 0 <= near < len(solved.rows):
-            around += [solved.shades[shade].colour for shade in _used(solved, near)]
+            around += [solved.palette.shades[shade].colour for shade in _used(solved, near)]
     paints = solved.piece.paints
     least = _apart(tuple(paint.colour for paint in paints), tuple(around)).min(axis=1)
     best = [int(k) for k in np.argsort(-least, kind="stable")[:OFFERED] if least[k] >= FROM_BASE]

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from ..document.changes import Change
 from ..document.kit import Tool
 from ..document.row import Row
-from .verdict import change
+from ..document.changes import change
 
 SAME = 0.05
 

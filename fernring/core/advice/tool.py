@@ -2,11 +2,14 @@
 
 from collections.abc import Iterator
 
-from ..document.trim import sizes_of, trims_of
+from ..rows.tracks import track_of
+from ..rows.trims import trim_kind
 from ..solved import Solved
 from .sizes import SAME, KitSize, give_size, kit_sizes, trim_size
 from .trims import trim_path
-from .verdict import Remedy, Verdict, change, mm
+from ..document.changes import change
+from .verdict import Remedy, Verdict
+from ..words.lengths import mm
 
 
 def tool_verdicts(solved: Solved) -> Iterator[Verdict]:
@@ -15,7 +18,7 @@ def tool_verdicts(solved: Solved) -> Iterator[Verdict]:
     sizes = kit_sizes(solved.piece.tools)
     kit = tuple(size.diameter for size in sizes)
     for index, (row, placed) in enumerate(zip(solved.piece.rows, solved.rows, strict=True)):
-        for k, diameter in enumerate(placed.diameters if placed.n and row.track.kind != "gaps" else ()):
+        for k, diameter in enumerate(placed.diameters if placed.n and track_of(row.track).sized else ()):
             named = tools.get(row.pattern[k].tool or "") if row.fit != "size" else None
             makes = named.dots if named else kit
             if any(abs(diameter - made) <= SAME for made in makes):
@@ -29,16 +32,16 @@ def tool_verdicts(solved: Solved) -> Iterator[Verdict]:
 def _trims(solved: Solved, index: int, sizes: list[KitSize]) -> Iterator[Verdict]:
     """Trims whose size no tool makes; the diminishing dots of a load need none of their own."""
     row = solved.piece.rows[index]
-    for number, trim in enumerate(trims_of(row.trims)):
+    for number, trim in enumerate(row.all_trims):
         path = trim_path(solved, index, number)
-        for k, (inside, size) in enumerate(sizes_of(trim)):
+        for k, (inside, size) in enumerate(trim_kind(trim).sizes(trim)):
             if size.share or not sizes or any(abs(size.diameter - one.diameter) <= SAME for one in sizes):
                 continue
             text = f"{solved.name(index).capitalize()}: no tool of the piece makes a trim of {mm(size.diameter)}."
             near = min(sizes, key=lambda one: abs(one.diameter - size.diameter))
             made = change(*path, *inside, trim_size(near))
             fix = Remedy(f"Use {near.diameter:g} mm ({near.name})", (made,))
-            yield Verdict("no tool", f"no tool:{row.id}:trim {number}:{k}", "warning", text, (index,), (), (fix,))
+            yield Verdict("no tool", f"no tool:{row.id}:{trim.id}:{k}", "warning", text, (index,), (), (fix,))
 
 
 def _verdict(solved: Solved, index: int, k: int, text: str, diameter: float, sizes: list[KitSize]) -> Verdict:
@@ -48,4 +51,4 @@ def _verdict(solved: Solved, index: int, k: int, text: str, diameter: float, siz
     remedies = tuple(
         Remedy(f"Use {size.diameter:g} mm ({size.name})", give_size(row, index, k, size)) for size in below + above
     )
-    return Verdict("no tool", f"no tool:{row.id}:{k}", "warning", text, (index,), (), remedies)
+    return Verdict("no tool", f"no tool:{row.id}:{row.pattern[k].id}", "warning", text, (index,), (), remedies)

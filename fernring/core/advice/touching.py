@@ -5,14 +5,20 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..document.changes import change
+from ..document.row import states_gap
 from ..rows.counts import allowed, as_count
 from ..rows.ring_spacing import ring_spacing
+from ..rows.tracks import track_of
+from ..rows.trims import trim_kind
 from ..solved import Solved
-from .crowd import PETALS, RINGS, SWEPT, crowded, nests
+from ..words.lengths import mm
+from .crowd import PETALS, RINGS, SWEPT, crowded
 from .sizes import shrink
-from .verdict import MOST_PLACES, Remedy, Severity, Verdict, change, mm
+from .verdict import MOST_PLACES, Remedy, Severity, Verdict
 
 TOLERANCE = 1e-6
+SORTS = 4
 
 
 def touching_verdicts(solved: Solved) -> Iterator[Verdict]:
@@ -20,15 +26,15 @@ def touching_verdicts(solved: Solved) -> Iterator[Verdict]:
     crowd = crowded(solved)
     if not len(crowd.clear):
         return
-    code = (crowd.a.astype(np.int64) * len(solved.rows) + crowd.b) * 4 + crowd.kind
+    code = (crowd.a.astype(np.int64) * len(solved.rows) + crowd.b) * SORTS + crowd.sort
     for value in np.unique(code):
         members = np.flatnonzero(code == value)
-        rows, kind = divmod(int(value), 4)
+        rows, sort = divmod(int(value), SORTS)
         a, b = divmod(rows, len(solved.rows))
         dots = np.unique(np.concatenate((crowd.i[members], crowd.j[members])))[:MOST_PLACES]
         places = len(np.unique(crowd.i[members] * len(solved.dots) + crowd.j[members]))
         worst = members[int(np.argmin(crowd.clear[members] - crowd.gap[members]))]
-        pair = Pair(a, b, kind, float(crowd.clear[worst]), float(crowd.gap[worst]), places)
+        pair = Pair(a, b, sort, float(crowd.clear[worst]), float(crowd.gap[worst]), places)
         yield _verdict(solved, pair, tuple(dots.tolist()))
 
 
@@ -38,74 +44,65 @@ class Pair:
 
     a: int
     b: int
-    kind: int
+    sort: int
     clear: float
     gap: float
     places: int
 
+    @property
+    def overlaps(self) -> bool:
+        return self.clear < -TOLERANCE
+
+    @property
+    def short(self) -> float:
+        return self.gap - self.clear
+
 
 def _verdict(solved: Solved, pair: Pair, dots: tuple[int, ...]) -> Verdict:
     a, b = pair.a, pair.b
-    overlap = pair.clear < -TOLERANCE
     how = (
         f"overlap by {mm(-pair.clear)}"
-        if overlap
+        if pair.overlaps
         else f"are only {mm(max(pair.clear, 0))} apart where {mm(pair.gap)} is wanted"
     )
-    code, who, remedies = _words(solved, pair, overlap)
+    code, who, remedies = _words(solved, pair)
     places = f" at {pair.places} places" if pair.places > 1 else ""
     key = ":".join([code, *(solved.piece.rows[k].id for k in sorted({a, b}))])
-    severity: Severity = "serious" if overlap else "warning"
+    severity: Severity = "serious" if pair.overlaps else "warning"
     return Verdict(code, key, severity, f"{who} {how}{places}.", tuple(sorted({a, b})), dots, remedies)
 
 
-def _words(solved: Solved, pair: Pair, overlap: bool) -> tuple[str, str, tuple[Remedy, ...]]:
+def _words(solved: Solved, pair: Pair) -> tuple[str, str, tuple[Remedy, ...]]:
     """Code, who is concerned, and remedies."""
-    a, b, short = pair.a, pair.b, pair.gap - pair.clear
+    a, b = pair.a, pair.b
     name = solved.name(b).capitalize()
-    if pair.kind == SWEPT:
+    if pair.sort == SWEPT:
         who = f"{name}: its swipes" if a == b else f"{name} and {solved.name(a)}: swipes and dots"
-        return "swipe without room", who, _shorter(solved, b, short) or _shorter(solved, a, short)
-    if pair.kind == PETALS:
-        return "petals collide", f"{name}: petals of neighbours", _slimmer(solved, b)
-    if a == b:
-        if overlap and pair.kind == RINGS:
-            return "does not close", f"{name} does not close: neighbouring dots", _own_remedies(solved, a, short)
-        return (
-            "close",
-            f"{name}: {'neighbouring dots' if pair.kind == RINGS else 'dots of its trims'}",
-            (_own_remedies(solved, a, short) if pair.kind == RINGS else ()),
-        )
-    code = "touching" if overlap else "close"
-    return code, f"{name} and {solved.name(a)}: dots", _pair_remedies(solved, a, b, short)
+        return "swipe without room", who, _smaller(solved, b, pair) or _smaller(solved, a, pair)
+    if pair.sort == PETALS:
+        return "petals collide", f"{name}: petals of neighbours", _smaller(solved, b, pair)
+    if a != b:
+        code = "touching" if pair.overlaps else "close"
+        return code, f"{name} and {solved.name(a)}: dots", _pair_remedies(solved, pair)
+    if pair.sort != RINGS:
+        return "close", f"{name}: dots of its trims", ()
+    remedies = _own_remedies(solved, a, pair.short)
+    if pair.overlaps:
+        return "does not close", f"{name} does not close: neighbouring dots", remedies
+    return "close", f"{name}: neighbouring dots", remedies
 
 
-def _shorter(solved: Solved, index: int, short: float) -> tuple[Remedy, ...]:
-    """Every swipe of the row pulled less far."""
+def _smaller(solved: Solved, index: int, pair: Pair) -> tuple[Remedy, ...]:
+    """Trims of the row that can take less room: swipes where marks meet, petals where those collide."""
     remedies = []
     for k, trim in enumerate(solved.piece.rows[index].trims):
-        if trim.kind == "swipe" and trim.to.kind == "length" and trim.to.mm - short - 0.1 >= 0.5:
-            mm_left = round(trim.to.mm - short - 0.1, 2)
-            remedies.append(
-                Remedy(
-                    f"Pull to {mm_left:g} mm on {solved.name(index)}",
-                    (change("rows", index, "trims", k, "to", "mm", mm_left),),
-                )
-            )
-        elif trim.kind == "swipe" and trim.to.kind != "contact":
-            contact = change("rows", index, "trims", k, "to", {"kind": "contact"})
-            remedies.append(Remedy(f"Pull to first contact on {solved.name(index)}", (contact,)))
-    return tuple(remedies)
-
-
-def _slimmer(solved: Solved, index: int) -> tuple[Remedy, ...]:
-    """One layer less, or the row further out so that its petals have room."""
-    row = solved.piece.rows[index]
-    remedies = [
-        Remedy("One layer less", (change("rows", index, "trims", k, "layers", trim.layers - 1),))
-        for k, trim in enumerate(row.trims)
-        if trim.kind == "walk" and trim.layers > 1
-    ]
+        kind = trim_kind(trim)
+        if kind.swept != (pair.sort == SWEPT):
+            continue
+        where = f" on {solved.name(index)}" if kind.swept else ""
+        for one in kind.smaller(trim, pair.short):
+            changes = tuple(change("rows", index, "trims", k, name, value) for name, value in one.changes.items())
+            remedies.append(Remedy(one.words + where, changes))
     return tuple(remedies)
 
 
@@ -131,17 +128,18 @@ def _own_remedies(solved: Solved, index: int, short: float) -> tuple[Remedy, ...
     return tuple(remedies)
 
 
-def _pair_remedies(solved: Solved, a: int, b: int, short: float) -> tuple[Remedy, ...]:
+def _pair_remedies(solved: Solved, pair: Pair) -> tuple[Remedy, ...]:
     """Nest the later row, or make it smaller."""
-    row, piece = solved.piece.rows[b], solved.piece
+    a, b, piece = pair.a, pair.b, solved.piece
+    row = piece.rows[b]
     remedies = []
-    if row.track.kind == "ring" and not nests(row):
+    if track_of(row.track).round and not states_gap(row):
         nest = [change("rows", b, "distance", {"kind": "nested"})]
         if row.fit == "distance":
             nest.append(change("rows", b, "fit", None))
         remedies.append(Remedy(f"Nest {solved.name(b)}", tuple(nest)))
     for index in (b, a):
-        smaller = shrink(piece.rows[index], index, piece.tools, solved.rows[index].diameters[0] - 2 * short)
+        smaller = shrink(piece.rows[index], index, piece.tools, solved.rows[index].diameters[0] - 2 * pair.short)
         if smaller:
             remedies.append(Remedy(f"{smaller[0]} on {solved.name(index)}", smaller[1]))
     return tuple(remedies)

@@ -1,73 +1,107 @@
 """What is said of trims: loads that run dry, sides that differ, top dots as large as what they sit on."""
 
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass
 
-from ..document.trim import TopTrim, WalkTrim, trims_of
-from ..rows.grown import Finding
+from ..document.changes import change
+from ..rows.trims.grown import Finding
+from ..rows.trims.kind import Path, TrimRule, trims_of
+from ..rows.trims.top import TopTrim
 from ..solved import Solved
+from ..words.lengths import mm
 from .sizes import KitSize, kit_sizes, largest_up_to, trim_size
-from .verdict import Remedy, Verdict, change, mm
+from .verdict import Remedy, Verdict
+
+
+@dataclass(frozen=True)
+class Where:
+    """A trim that something is said about: its row, its path in the document, and how the verdict begins and is keyed."""
+
+    solved: Solved
+    index: int
+    trim: TrimRule
+    path: Path
+
+    @property
+    def name(self) -> str:
+        return self.solved.name(self.index).capitalize()
+
+    def key(self, code: str) -> str:
+        return f"{code}:{self.solved.piece.rows[self.index].id}:{self.trim.id}"
 
 
 def trim_verdicts(solved: Solved) -> Iterator[Verdict]:
     for index, placed in enumerate(solved.rows):
         for finding in placed.grown.findings:
-            yield from _said(solved, index, finding)
+            trim = solved.piece.rows[index].all_trims[finding.trim]
+            where = Where(solved, index, trim, trim_path(solved, index, finding.trim))
+            yield _SAID[finding.code](where, finding)
 
 
-def trim_path(solved: Solved, index: int, number: int) -> tuple[str | int, ...]:
+def trim_path(solved: Solved, index: int, number: int) -> Path:
     """Where the trim of this number stands in the document."""
-    path: tuple[str | int, ...] = ("rows", index)
+    path: Path = ("rows", index)
     trims = solved.piece.rows[index].trims
     while True:
         for k, trim in enumerate(trims):
-            inner = getattr(trim, "trims", ())
-            size = 1 + sum(1 for _ in trims_of(inner))
+            size = 1 + sum(1 for _ in trims_of(trim.carried))
             if number == 0:
                 return (*path, "trims", k)
             if number < size:
-                path, trims, number = (*path, "trims", k), inner, number - 1
+                path, trims, number = (*path, "trims", k), trim.carried, number - 1
                 break
             number -= size
 
 
-def _said(solved: Solved, index: int, finding: Finding) -> Iterator[Verdict]:
-    row = solved.piece.rows[index]
-    trim = list(trims_of(row.trims))[finding.trim]
-    path = trim_path(solved, index, finding.trim)
-    name, key = solved.name(index).capitalize(), f"{row.id}:{finding.trim}"
-    if finding.code == "load" and isinstance(trim, WalkTrim):
-        need, gives = (int(value) for value in finding.figures)
-        text = f"{name}: one load must give {need} dots to reach the foot, and this one gives {gives}."
-        each = Remedy("Reload for every dot", (change(*path, "load", "each"),))
-        yield Verdict(
-            "load too small", f"load too small:{key}", "warning", text, (index,), (),
-            (*_larger_load(solved, need, path), each),
-        )  # fmt: skip
-    elif finding.code == "uneven":
-        right, left = (int(value) for value in finding.figures)
-        text = f"{name}: a walk has {right} dots on one side and {left} on the other."
-        even = Remedy("As many on both sides", (change(*path, "equal", True),))
-        yield Verdict("uneven sides", f"uneven sides:{key}", "note", text, (index,), (), (even,))
-    elif finding.code == "top" and isinstance(trim, TopTrim):
-        size, below = finding.figures
-        text = f"{name}: a top dot of {mm(size)} is as large as the dot below, {mm(below)}."
-        smaller = largest_up_to(kit_sizes(solved.piece.tools), 0.6 * below)
-        fixes = (
-            (Remedy(f"Use {smaller.diameter:g} mm dots ({smaller.name})", (
-                change(*path, "sizes", 0, trim_size(smaller)),
-            )),)
-            if smaller and len(trim.sizes) == 1
-            else ()
-        )  # fmt: skip
-        yield Verdict("top too large", f"top too large:{key}", "serious", text, (index,), (), fixes)
+def _load(where: Where, finding: Finding) -> Verdict:
+    need, gives = (int(value) for value in finding.figures)
+    text = f"{where.name}: one load must give {need} dots to reach the foot, and this one gives {gives}."
+    each = Remedy("Reload for every dot", (change(*where.path, "load", "each"),))
+    remedies = (*_larger_load(where, need), each)
+    return Verdict("load too small", where.key("load too small"), "warning", text, (where.index,), (), remedies)
 
 
-def _larger_load(solved: Solved, need: int, path: tuple[str | int, ...]) -> tuple[Remedy, ...]:
+def _not_measured(where: Where, finding: Finding) -> Verdict:
+    dots, ratio = finding.figures
+    text = (
+        f"{where.name}: no load was measured for this walk; one is taken to give {dots:g} dots, each {ratio:g} times as "
+        "wide as the one before, as is typical."
+    )
+    return Verdict("not measured", where.key("not measured"), "note", text, (where.index,))
+
+
+def _uneven(where: Where, finding: Finding) -> Verdict:
+    right, left = (int(value) for value in finding.figures)
+    text = f"{where.name}: a walk has {right} dots on one side and {left} on the other."
+    even = Remedy("As many on both sides", (change(*where.path, "equal", True),))
+    return Verdict("uneven sides", where.key("uneven sides"), "note", text, (where.index,), (), (even,))
+
+
+def _top(where: Where, finding: Finding) -> Verdict:
+    size, below = finding.figures
+    text = f"{where.name}: a top dot of {mm(size)} is as large as the dot below, {mm(below)}."
+    smaller = largest_up_to(kit_sizes(where.solved.piece.tools), 0.6 * below)
+    fixes: tuple[Remedy, ...] = ()
+    if smaller and isinstance(where.trim, TopTrim) and len(where.trim.sizes) == 1:
+        taken = change(*where.path, "sizes", 0, trim_size(smaller))
+        fixes = (Remedy(f"Use {smaller.diameter:g} mm dots ({smaller.name})", (taken,)),)
+    return Verdict("top too large", where.key("top too large"), "serious", text, (where.index,), (), fixes)
+
+
+def _larger_load(where: Where, need: int) -> tuple[Remedy, ...]:
     """The smallest tool whose load gives that many dots; the walk takes its dot."""
-    enough = [tool for tool in solved.piece.tools if tool.load and tool.load.dots >= need]
+    enough = [tool for tool in where.solved.piece.tools if tool.load and tool.load.dots >= need]
     if not enough:
         return ()
     tool = min(enough, key=lambda t: t.dots[0])
     size = KitSize(tool.dots[0], tool.id, tool.name)
-    return (Remedy(f"Walk with {size.name} ({size.diameter:g} mm)", (change(*path, "size", trim_size(size)),)),)
+    taken = change(*where.path, "size", trim_size(size))
+    return (Remedy(f"Walk with {size.name} ({size.diameter:g} mm)", (taken,)),)
+
+
+_SAID: dict[str, Callable[[Where, Finding], Verdict]] = {
+    "load": _load,
+    "load not measured": _not_measured,
+    "uneven": _uneven,
+    "top": _top,
+}

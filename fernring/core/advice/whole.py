@@ -1,4 +1,4 @@
-"""Verdicts on the piece as a whole: bare rings, base showing, motifs cut, segments that differ."""
+"""Verdicts on the piece as a whole: bare rings, base showing, bare areas cut, segments that differ."""
 
 from collections.abc import Iterator
 from itertools import pairwise
@@ -7,10 +7,15 @@ from statistics import median
 
 import numpy as np
 
-from ..document.bare import BareBand, BareDisc
+from ..document.changes import change
+from ..document.distance import Nested
+from ..document.region import BandRegion
 from ..geometry.outline.polygon import area as area_of
+from ..regions.bare import region_of
+from ..rows.tracks import track_of
 from ..solved import Solved
-from .verdict import MOST_PLACES, Remedy, Verdict, change, mm
+from ..words.lengths import mm
+from .verdict import MOST_PLACES, Remedy, Verdict
 
 WIDER = 3.0
 LEAST_BARE = 1.5
@@ -19,7 +24,7 @@ LEAST_BARE = 1.5
 def whole_verdicts(solved: Solved) -> Iterator[Verdict]:
     yield from _bare_rings(solved)
     yield from _base_showing(solved)
-    yield from _motifs_cut(solved)
+    yield from _areas_cut(solved)
     yield from _segments_differ(solved)
 
 
@@ -36,16 +41,15 @@ def _bare_rings(solved: Solved) -> Iterator[Verdict]:
             text = f"A bare ring of {mm(wide)} lies between {solved.name(before)} and {solved.name(index)}."
             key = f"bare ring:{solved.piece.rows[before].id}:{solved.piece.rows[index].id}"
             nest = Remedy(f"Nest {solved.name(index)}", (change("rows", index, "distance", {"kind": "nested"}),))
-            fixable = (
-                solved.piece.rows[index].track.kind == "ring" and solved.piece.rows[index].distance.kind != "nested"
-            )
+            rule = solved.piece.rows[index]
+            fixable = track_of(rule.track).round and not isinstance(rule.distance, Nested)
             yield Verdict("bare ring", key, "note", text, (before, index), (), (nest,) if fixable else ())
 
 
 def _meant(solved: Solved, low: float, high: float) -> bool:
     """Whether a bare area was put there on purpose."""
     return any(
-        isinstance(area.area, BareBand) and area.area.inner < high and area.area.outer > low
+        isinstance(area.area, BandRegion) and area.area.inner < high and area.area.outer > low
         for area in solved.piece.bare
     )
 
@@ -67,28 +71,23 @@ def base_share(solved: Solved) -> float:
     inside = sum(area_of(part) for part in solved.ground.clear)
     dots = solved.dots
     low = (dots.level == 1) & (dots.z >= -1e-6)
-    facing = np.ones(len(dots)) if dots.normal is None else np.abs(dots.normal[:, 2])
+    facing = np.ones(len(dots)) if solved.normal is None else np.abs(solved.normal[:, 2])
     painted = float((pi * dots.radius[low] ** 2 * facing[low]).sum()) + sum(
-        s.mark.area for s in solved.shapes if not s.back
+        s.mark.area for s in solved.marked if not s.back
     )
     return max(0.0, 1 - painted / inside) if inside > 0 else 0.0
 
 
-def _motifs_cut(solved: Solved) -> Iterator[Verdict]:
+def _areas_cut(solved: Solved) -> Iterator[Verdict]:
     """A bare area that the border line runs through."""
-    for area in solved.piece.bare:
-        if isinstance(area.area, BareBand):
+    for bare in solved.piece.bare:
+        if isinstance(bare.area, BandRegion):
             continue
-        if isinstance(area.area, BareDisc):
-            angle = np.linspace(0, 2 * pi, 73)[:-1]
-            x = area.area.x + area.area.diameter / 2 * np.sin(angle)
-            y = area.area.y - area.area.diameter / 2 * np.cos(angle)
-        else:
-            x, y = np.asarray(area.area.x), np.asarray(area.area.y)
+        x, y = region_of(bare.area, solved.context.surface).edge().T
         over = solved.context.over(x, y, np.zeros(len(x)))
         if float(over.max()) > 1e-6 and float(over.min()) < 0:
-            text = f"{area.name} is cut by the border: it reaches {mm(float(over.max()))} past it."
-            yield Verdict("motif cut", f"motif cut:{area.id}", "warning", text)
+            text = f"{bare.name} is cut by the border: it reaches {mm(float(over.max()))} past it."
+            yield Verdict("bare area cut", f"bare area cut:{bare.id}", "warning", text)
 
 
 def _segments_differ(solved: Solved) -> Iterator[Verdict]:
@@ -97,14 +96,15 @@ def _segments_differ(solved: Solved) -> Iterator[Verdict]:
     for index, row in enumerate(solved.rows):
         if not row.left_out or not row.n:
             continue
-        angle = (np.arctan2(row.x, -row.y) - solved.context.turn_rad + 1e-9) % (2 * pi)
+        own = row.own_dots
+        angle = (np.arctan2(own.x, -own.y) - solved.context.turn_rad + 1e-9) % (2 * pi)
         counts = np.bincount((angle / (2 * pi / n)).astype(int) % n, minlength=n)
         if len(set(counts.tolist())) > 1:
             text = (
                 f"{solved.name(index).capitalize()} has between {counts.min()} and {counts.max()} dots in a segment; "
                 f"{row.left_out} were left out."
             )
-            first = solved.dots.first[index]
+            first = solved.first[index]
             dots = tuple(range(first, min(first + row.n, first + MOST_PLACES)))
             yield Verdict(
                 "segments differ", f"segments differ:{solved.piece.rows[index].id}", "note", text, (index,), dots

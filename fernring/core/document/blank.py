@@ -4,25 +4,63 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
+from .facts import Fact, named
 from .numbers import BorderWidth, Colour, Coordinate, Degrees, Frozen, Name, Percent
 from .outline import Cross, Heart, Outline, Rectangle, Round, Square
 from .relief import Ball, Egg, Flat, Plate, Relief
 
-Material = Literal["cast stone", "natural stone", "glazed tile", "canvas", "wood", "other"]
+MATERIALS = ("cast stone", "natural stone", "glazed tile", "canvas", "wood", "other")
+Material = Annotated[
+    Literal["cast stone", "natural stone", "glazed tile", "canvas", "wood", "other"],
+    Fact("Material", "choice", {name: name for name in MATERIALS}),
+]
+OUTLINES = {
+    "round": "round",
+    "oval": "oval",
+    "square": "square",
+    "rectangle": "rectangle",
+    "polygon": "polygon",
+    "heart": "heart",
+    "cross": "cross",
+    "leaf": "leaf",
+    "spoked": "odd, by ruler",
+    "odd": "odd, from a file",
+}
+RELIEFS = {
+    "flat": "flat",
+    "dome": "domed, by its rise",
+    "taped dome": "domed, by a tape over it",
+    "plate": "plate with a rim",
+    "ball": "ball",
+    "egg": "egg",
+}
+ROUND_RELIEFS = ("plate", "ball", "egg")
 
 
 class NamedCentre(Frozen):
     """Middle of length and width, centroid, centre of the largest circle inside, or of the smallest around."""
 
-    kind: Literal["middle", "centroid", "inscribed", "enclosing"] = "middle"
+    kind: Annotated[
+        Literal["middle", "centroid", "inscribed", "enclosing"],
+        Fact(
+            "Centre",
+            "choice",
+            {
+                "middle": "middle of length and width",
+                "centroid": "centre of gravity",
+                "inscribed": "centre of the largest circle inside",
+                "enclosing": "centre of the smallest circle around",
+            },
+        ),
+    ] = "middle"
 
 
 class SetCentre(Frozen):
     """A point set by hand, in mm from the middle of length and width."""
 
     kind: Literal["point"] = "point"
-    x: Coordinate
-    y: Coordinate
+    x: Annotated[Coordinate, named("Centre, right")]
+    y: Annotated[Coordinate, named("Centre, down")]
 
 
 Centre = Annotated[NamedCentre | SetCentre, Field(discriminator="kind")]
@@ -32,7 +70,7 @@ class AtDegrees(Frozen):
     """Turned clockwise from how it was measured."""
 
     kind: Literal["angle"] = "angle"
-    degrees: Degrees = 0.0
+    degrees: Annotated[Degrees, named("Turned by")] = 0.0
 
 
 class AlongAxis(Frozen):
@@ -47,7 +85,7 @@ Lie = Annotated[AtDegrees | AlongAxis, Field(discriminator="kind", description="
 class Base(Frozen):
     """The base coat the dots sit on."""
 
-    name: Name = "Night slate"
+    name: Annotated[Name, named("Base coat")] = "Night slate"
     colour: Colour = "#20262b"
 
 
@@ -59,14 +97,25 @@ class Blank(Frozen):
     centre by that many per cent.
     """
 
-    outline: Outline
-    relief: Relief = Flat()
+    outline: Annotated[Outline, Fact("Outline", "variant", OUTLINES)]
+    relief: Annotated[Relief, Fact("Relief", "variant", RELIEFS)] = Flat()
     material: Material = "cast stone"
-    border: BorderWidth = 3.0
-    reduced: Percent | None = None
+    border: Annotated[BorderWidth, named("Border kept clear")] = 3.0
+    reduced: Annotated[Percent | None, named("Reduced by", "per cent")] = None
     base: Base = Base()
     centre: Centre = NamedCentre()
-    lie: Lie = AtDegrees()
+    lie: Annotated[
+        Lie,
+        Fact(
+            "How it lies",
+            "variant",
+            {
+                "angle": "as measured, turned by",
+                "longest axis": "longest axis upright",
+                "symmetry axis": "axis of symmetry upright",
+            },
+        ),
+    ] = AtDegrees()
 
     @model_validator(mode="after")
     def _possible(self) -> "Blank":

@@ -16,6 +16,11 @@ class Change(Frozen):
     value: Any
 
 
+def change(*path_and_value: Any) -> Change:
+    """change("rows", 2, "gap", 0.4): the last argument is the value."""
+    return Change(path=tuple(path_and_value[:-1]), value=path_and_value[-1])
+
+
 def changed(piece: Piece, changes: Iterable[Change]) -> Piece:
     """A new piece with the changes made. Raises DocumentError when the result is out of bounds."""
     document: Any = piece.model_dump(mode="json")

@@ -4,8 +4,10 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .numbers import DotDiameter, Frozen, Ident, Walk
+from .facts import Fact, named
+from .numbers import DotDiameter, Frozen, Ident, Tick, Walk
 
+MOST_CIRCLES = 60
 Marker = Literal[
     "chalk pencil", "charcoal pencil", "watercolour pencil", "dry-wipe marker", "scribing point", "soft pencil"
 ]
@@ -21,8 +23,8 @@ class GuideCircle(Frozen):
 class CircleSteps(Frozen):
     """Circles at `first` and then every `step`, out to the edge (mm along the surface)."""
 
-    first: Annotated[Walk, Field(gt=0)]
-    step: Annotated[DotDiameter, Field(ge=1)]
+    first: Annotated[Walk, Field(gt=0), named("First circle at")]
+    step: Annotated[DotDiameter, Field(ge=1), named("Then every", "distance")]
 
 
 class Guides(Frozen):
@@ -31,13 +33,29 @@ class Guides(Frozen):
     equal parts, `rim_ticks` the edge of a round blank by halving.
     """
 
-    spokes: Literal["all", "every second", "first cross", "none"] = "all"
-    circles: Annotated[tuple[GuideCircle, ...], Field(max_length=60)] = ()
+    spokes: Annotated[
+        Literal["all", "every second", "first cross", "none"],
+        Fact("Spokes drawn", "choice", {name: name for name in ("all", "every second", "first cross", "none")}),
+    ] = "all"
+    circles: Annotated[tuple[GuideCircle, ...], Field(max_length=MOST_CIRCLES)] = ()
     steps: CircleSteps | None = None
-    at_rows: Annotated[tuple[Ident, ...], Field(max_length=60)] = ()
-    boundary: Annotated[float, Field(strict=True, allow_inf_nan=False, ge=5, le=1000)] | None = None
-    midlines: Annotated[bool, Field(strict=True)] = False
-    diagonals: Annotated[bool, Field(strict=True)] = False
-    edge_parts: Annotated[int, Field(strict=True, ge=2, le=64)] | None = None
-    rim_ticks: Literal[4, 8, 16, 32, 64] | None = None
+    at_rows: Annotated[tuple[Ident, ...], Field(max_length=MOST_CIRCLES)] = ()
+    boundary: Annotated[
+        Annotated[float, Field(strict=True, allow_inf_nan=False, ge=5, le=1000)] | None,
+        named("Boundary circle across", "distance", none="none"),
+    ] = None
+    midlines: Annotated[Tick, named("midlines")] = False
+    diagonals: Annotated[Tick, named("diagonals")] = False
+    edge_parts: Annotated[
+        Annotated[int, Field(strict=True, ge=2, le=64)] | None, named("Parts of each edge", "count", none="none")
+    ] = None
+    rim_ticks: Annotated[
+        Literal[4, 8, 16, 32, 64] | None,
+        Fact(
+            "Ticks at the edge",
+            "choice",
+            {"4": "quarters", "8": "eighths", "16": "sixteenths", "32": "32nds", "64": "64ths"},
+            none="none",
+        ),
+    ] = None
     marker: Marker | None = None

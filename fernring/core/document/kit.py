@@ -4,46 +4,51 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from .numbers import DotDiameter, Frozen, Ident, Label, Name
+from .facts import Fact, chosen, named
+from .numbers import DotDiameter, Frozen, Ident, Label, Name, require_different
 
-ToolKind = Literal["rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household"]
+KINDS = ("rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household")
+MOST_TOOLS = 120
 
 
 class Load(Frozen):
-    """What one load gives in a walk: `dots` of them, each `ratio` times as wide as the one before.
+    """What one load was measured to give in a walk: `dots` of them, each `ratio` times as wide as the one before.
 
     From a practice row: ratio = (last/first)^(1/(dots - 1)).
     """
 
-    ratio: Annotated[float, Field(strict=True, ge=0.5, le=1)] = 0.9
-    dots: Annotated[int, Field(strict=True, ge=2, le=60)] = 7
+    ratio: Annotated[float, Field(strict=True, ge=0.5, le=1)]
+    dots: Annotated[int, Field(strict=True, ge=2, le=60), named("Dots from one load", "count")]
 
 
 class Tool(Frozen):
-    """`tip` is the diameter of the tool, `dots` the diameters measured of dots it made (mm), `load` a practice row."""
+    """`tip` is the diameter of the tool, None when nobody measured it; `dots` are diameters of dots it makes (mm).
+
+    `sizes` tells dots that were measured from those that are only typical of such a tool. `load` is a practice row,
+    None when none was made.
+    """
 
     id: Ident
-    name: Name
-    kind: ToolKind = "ball stylus"
-    tip: DotDiameter
-    dots: Annotated[tuple[DotDiameter, ...], Field(min_length=1, max_length=12)]
-    note: Label = ""
+    name: Annotated[Name, named("Name")]
+    kind: Annotated[
+        Literal["rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household"],
+        Fact("Kind", "choice", {kind: kind for kind in KINDS}),
+    ] = "ball stylus"
+    tip: Annotated[DotDiameter | None, named("Tip", "length", none="not measured")] = None
+    dots: Annotated[tuple[DotDiameter, ...], Field(min_length=1, max_length=12), named("Dots", "length")]
+    sizes: Annotated[
+        Literal["measured", "typical"], chosen("Sizes", measured="measured", typical="typical of its kind")
+    ] = "measured"
+    note: Annotated[Label, named("Note")] = ""
     load: Load | None = None
 
 
 class Kit(Frozen):
     format: Literal["fernring.kit"] = "fernring.kit"
-    version: Literal[1] = 1
-    tools: Annotated[tuple[Tool, ...], Field(max_length=120)] = ()
+    version: Literal[2] = 2
+    tools: Annotated[tuple[Tool, ...], Field(max_length=MOST_TOOLS)] = ()
 
     @model_validator(mode="after")
     def _ids_differ(self) -> "Kit":
         require_different("tools", [tool.id for tool in self.tools])
         return self
-
-
-def require_different(what: str, ids: list[str]) -> None:
-    """Raises ValueError when an id stands twice."""
-    for i, ident in enumerate(ids):
-        if ident in ids[:i]:
-            raise ValueError(f"two {what} have the same id “{ident}”")

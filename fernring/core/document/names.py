@@ -1,18 +1,18 @@
 """How rows are called: the centre is C, the others are numbered outward from 1 as they stand on the sheet."""
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 
+from ..rows.tracks import track_of
 from .row import Row
-from .track import CentreTrack
 
 
 def row_marks(rows: Sequence[Row]) -> list[str]:
     """ "C", "1", "2" ... for each row."""
     marks, number = [], 0
     for row in rows:
-        centre = isinstance(row.track, CentreTrack)
-        number += not centre
-        marks.append("C" if centre else str(number))
+        central = track_of(row.track).central
+        number += not central
+        marks.append("C" if central else str(number))
     return marks
 
 
@@ -21,6 +21,6 @@ def spoken(mark: str) -> str:
     return "the centre" if mark == "C" else f"row {mark}"
 
 
-def fresh_id(stem: str, taken: Sequence[str]) -> str:
+def fresh_id(stem: str, taken: Collection[str]) -> str:
     """The first of stem-1, stem-2 ... that is not taken."""
     return next(ident for n in range(1, len(taken) + 2) if (ident := f"{stem}-{n}") not in taken)

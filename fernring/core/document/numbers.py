@@ -8,26 +8,31 @@ from typing import Annotated
 
 from pydantic import BaseModel, ConfigDict, Field
 
-_mm = Field(strict=True, allow_inf_nan=False)
+from .facts import Fact
 
-BlankWidth = Annotated[float, _mm, Field(ge=10, le=1000)]
-BorderWidth = Annotated[float, _mm, Field(ge=0, le=200)]
-Length = Annotated[float, _mm, Field(ge=0, le=1000)]
-Coordinate = Annotated[float, _mm, Field(ge=-1000, le=1000)]
-Percent = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0, le=90)]
-DotDiameter = Annotated[float, _mm, Field(ge=0.2, le=60)]
-Gap = Annotated[float, _mm, Field(ge=0, le=20)]
-Walk = Annotated[float, _mm, Field(ge=0, le=1000)]
-Degrees = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=-360, le=360)]
-Segments = Annotated[int, Field(strict=True, ge=2, le=64)]
-Repeats = Annotated[int, Field(strict=True, ge=1, le=2000)]
+_mm = Field(strict=True, allow_inf_nan=False)
+_LENGTH, _DISTANCE = Fact(written="length"), Fact(written="distance")
+
+BlankWidth = Annotated[float, _mm, Field(ge=10, le=1000), _DISTANCE]
+BorderWidth = Annotated[float, _mm, Field(ge=0, le=200), _DISTANCE]
+Length = Annotated[float, _mm, Field(ge=0, le=1000), _LENGTH]
+Coordinate = Annotated[float, _mm, Field(ge=-1000, le=1000), _LENGTH]
+Percent = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0, le=90), Fact(written="per cent")]
+DotDiameter = Annotated[float, _mm, Field(ge=0.2, le=60), _LENGTH]
+Gap = Annotated[float, _mm, Field(ge=0, le=20), _LENGTH]
+Walk = Annotated[float, _mm, Field(ge=0, le=1000), _DISTANCE]
+Degrees = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=-360, le=360), Fact(written="degrees")]
+Segments = Annotated[int, Field(strict=True, ge=2, le=64), Fact(written="count")]
+Every = Annotated[int, Field(strict=True, ge=1, le=64), Fact(written="count")]
+Repeats = Annotated[int, Field(strict=True, ge=1, le=2000), Fact(written="count")]
 Seed = Annotated[int, Field(strict=True, ge=0, le=2**31 - 1)]
+Tick = Annotated[bool, Field(strict=True), Fact(written="tick")]
 
 Ident = Annotated[str, Field(strict=True, pattern=r"^[a-z0-9][a-z0-9-]{0,47}$")]
-Name = Annotated[str, Field(strict=True, min_length=1, max_length=120, pattern=r"\S")]
-Label = Annotated[str, Field(strict=True, max_length=120)]
-Notes = Annotated[str, Field(strict=True, max_length=10_000)]
-Colour = Annotated[str, Field(strict=True, pattern=r"^#[0-9a-f]{6}$")]
+Name = Annotated[str, Field(strict=True, min_length=1, max_length=120, pattern=r"\S"), Fact(written="text")]
+Label = Annotated[str, Field(strict=True, max_length=120), Fact(written="text")]
+Notes = Annotated[str, Field(strict=True, max_length=10_000), Fact(written="text")]
+Colour = Annotated[str, Field(strict=True, pattern=r"^#[0-9a-f]{6}$"), Fact(written="colour")]
 
 
 class Frozen(BaseModel):
@@ -40,3 +45,12 @@ def require_pairs(what: str, x: Sequence[float], y: Sequence[float]) -> None:
     """Raises ValueError unless every x has its y."""
     if len(x) != len(y):
         raise ValueError(f"{what} has as many x as y; this one has {len(x)} and {len(y)}")
+
+
+def require_different(what: str, ids: Sequence[str]) -> None:
+    """Raises ValueError when an id stands twice."""
+    seen: set[str] = set()
+    for ident in ids:
+        if ident in seen:
+            raise ValueError(f"two {what} have the same id “{ident}”")
+        seen.add(ident)

@@ -4,6 +4,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
+from .facts import named
 from .numbers import BlankWidth, Coordinate, Frozen, Length, require_pairs
 
 MOST_POINTS = 2000
@@ -11,70 +12,74 @@ MOST_POINTS = 2000
 
 class Round(Frozen):
     kind: Literal["round"] = "round"
-    diameter: BlankWidth
+    diameter: Annotated[BlankWidth, named("Diameter", along="across")]
 
 
 class Oval(Frozen):
     """An ellipse; length runs from left to right."""
 
     kind: Literal["oval"] = "oval"
-    length: BlankWidth
-    width: BlankWidth
+    length: Annotated[BlankWidth, named("Length", along="across")]
+    width: Annotated[BlankWidth, named("Width", along="down")]
 
 
 class Square(Frozen):
     """`corner` is the radius of the corners."""
 
     kind: Literal["square"] = "square"
-    side: BlankWidth
-    corner: Length = 0.0
+    side: Annotated[BlankWidth, named("Side", along="across")]
+    corner: Annotated[Length, named("Corner radius", "distance")] = 0.0
 
 
 class Rectangle(Frozen):
     kind: Literal["rectangle"] = "rectangle"
-    length: BlankWidth
-    width: BlankWidth
-    corner: Length = 0.0
+    length: Annotated[BlankWidth, named("Length", along="across")]
+    width: Annotated[BlankWidth, named("Width", along="down")]
+    corner: Annotated[Length, named("Corner radius", "distance")] = 0.0
 
 
 class Polygon(Frozen):
     """A regular polygon by the length of one side, a corner at twelve o'clock."""
 
     kind: Literal["polygon"] = "polygon"
-    sides: Annotated[int, Field(strict=True, ge=3, le=24)]
-    side: BlankWidth
+    sides: Annotated[int, Field(strict=True, ge=3, le=24), named("Sides", "count")]
+    side: Annotated[BlankWidth, named("Length of a side")]
 
 
 class Heart(Frozen):
     """Length from lobes to tip, width across the lobes."""
 
     kind: Literal["heart"] = "heart"
-    length: BlankWidth
-    width: BlankWidth
+    length: Annotated[BlankWidth, named("Length", along="down")]
+    width: Annotated[BlankWidth, named("Width", along="across")]
 
 
 class Cross(Frozen):
     """Length from top to bottom, width across, both bars `arm` wide."""
 
     kind: Literal["cross"] = "cross"
-    length: BlankWidth
-    width: BlankWidth
-    arm: BlankWidth
+    length: Annotated[BlankWidth, named("Length", along="down")]
+    width: Annotated[BlankWidth, named("Width", along="across")]
+    arm: Annotated[BlankWidth, named("Width of the bars")]
 
 
 class Leaf(Frozen):
     """Two arcs that meet in points; length from point to point."""
 
     kind: Literal["leaf"] = "leaf"
-    length: BlankWidth
-    width: BlankWidth
+    length: Annotated[BlankWidth, named("Length", along="down")]
+    width: Annotated[BlankWidth, named("Width", along="across")]
 
 
 class Spoked(Frozen):
     """An odd outline by ruler: distances from a centre at equal angles, the first at twelve o'clock, clockwise."""
 
     kind: Literal["spoked"] = "spoked"
-    distances: Annotated[tuple[BlankWidth, ...], Field(min_length=6, max_length=72)]
+    distances: Annotated[
+        tuple[BlankWidth, ...],
+        Field(min_length=6, max_length=72),
+        named("Distances from the centre, clockwise from the top"),
+    ]
 
 
 class Odd(Frozen):

@@ -6,25 +6,33 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from .bare import BareArea
+from ..rows.tracks.gaps import GapsTrack
+from ..rows.trims import trim_kind
 from .blank import Blank
+from .distance import OnGuide
+from .facts import named
 from .guides import Guides
-from .kit import Tool, require_different
-from .numbers import Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segments
-from .row import OnGuide, Row
-from .shelf import Paint, PaintShade, Ramp, Shade
-from .track import GapsTrack
-from .trim import trims_of
+from .kit import MOST_TOOLS, Tool
+from .numbers import Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segments, require_different
+from .region import BareArea
+from .row import Row
+from .shelf import MOST_PAINTS, Paint, PaintShade, Ramp, Shade
 
-MAX_ROWS = 200
+MAX_ROWS, MOST_RAMPS, MOST_BARE = 200, 40, 20
 STEPPED = re.compile(r"step-[1-9][0-9]{0,2}")
 
 
-def _shades(row: Row) -> Iterator[Shade]:
+def shades_named(row: Row) -> Iterator[Shade]:
     """Every shade a row asks for: its own, its members' and its trims'."""
     yield from row.shades
     yield from (member.shade for member in row.pattern if member.shade)
-    yield from (shade for trim in trims_of(row.trims) for shade in trim.shades)
+    yield from (shade for trim in row.all_trims for shade in trim.shades)
+
+
+def tools_named(row: Row) -> Iterator[str]:
+    """Ids of the tools a row asks for: its members' and its trims'."""
+    yield from (member.tool for member in row.pattern if member.tool)
+    yield from (size.tool for trim in row.all_trims for _, size in trim_kind(trim).sizes(trim) if size.tool)
 
 
 class Accepted(Frozen):
@@ -43,21 +51,24 @@ class Piece(Frozen):
     """
 
     format: Literal["fernring.piece"] = "fernring.piece"
-    version: Literal[1] = 1
-    name: Name
+    version: Literal[2] = 2
+    name: Annotated[Name, named("Name")]
     notes: Notes = ""
     seed: Seed = 1
     blank: Blank
-    segments: Segments = 12
-    turn: Degrees = 0.0
-    safe_gap: Gap = 0.3
+    segments: Annotated[Segments, named("Segments")] = 12
+    turn: Annotated[Degrees, named("Turn of the first spoke")] = 0.0
+    safe_gap: Annotated[Gap, named("Safe gap")] = 0.3
     guides: Guides = Guides()
-    tools: Annotated[tuple[Tool, ...], Field(max_length=120)] = ()
-    paints: Annotated[tuple[Paint, ...], Field(min_length=1, max_length=240)]
-    ramps: Annotated[tuple[Ramp, ...], Field(max_length=40)] = ()
+    tools: Annotated[tuple[Tool, ...], Field(max_length=MOST_TOOLS)] = ()
+    paints: Annotated[tuple[Paint, ...], Field(min_length=1, max_length=MOST_PAINTS)]
+    ramps: Annotated[tuple[Ramp, ...], Field(max_length=MOST_RAMPS)] = ()
     rows: Annotated[tuple[Row, ...], Field(max_length=MAX_ROWS)] = ()
-    bare: Annotated[tuple[BareArea, ...], Field(max_length=20)] = ()
-    most_base: Annotated[float, Field(strict=True, gt=0, le=100)] | None = None
+    bare: Annotated[tuple[BareArea, ...], Field(max_length=MOST_BARE)] = ()
+    most_base: Annotated[
+        Annotated[float, Field(strict=True, gt=0, le=100)] | None,
+        named("Base may show on at most", "per cent"),
+    ] = None
     accepted: Annotated[tuple[Accepted, ...], Field(max_length=400)] = ()
 
     @model_validator(mode="after")
@@ -66,6 +77,7 @@ class Piece(Frozen):
         require_different("tools", [tool.id for tool in self.tools])
         require_different("paints", [paint.id for paint in self.paints])
         require_different("ramps", [ramp.id for ramp in self.ramps])
+        require_different("bare areas", [area.id for area in self.bare])
         require_different("guide circles", [circle.id for circle in self.guides.circles])
         for ramp in self.ramps:
             for stop in ramp.stops:
@@ -73,8 +85,10 @@ class Piece(Frozen):
         for ident in self.guides.at_rows:
             self._require_row("a guide circle follows the row", ident)
         for number, row in enumerate(self.rows, 1):
-            for shade in _shades(row):
+            for shade in shades_named(row):
                 self._require_shade(f"row {number}", shade)
+            for tool in tools_named(row):
+                self._require_tool(f"row {number}", tool)
             for ident in row.track.rows if isinstance(row.track, GapsTrack) else ():
                 self._require_row(f"row {number} fills the gaps of", ident)
             self._require_guide(f"row {number}", row)
@@ -83,6 +97,10 @@ class Piece(Frozen):
     def _require_row(self, who: str, ident: str) -> None:
         if all(row.id != ident for row in self.rows):
             raise ValueError(f"{who} “{ident}”, which the piece does not have")
+
+    def _require_tool(self, who: str, ident: str) -> None:
+        if all(tool.id != ident for tool in self.tools):
+            raise ValueError(f"{who} uses the tool “{ident}”, which is not among the piece's tools")
 
     def _require_paint(self, who: str, ident: str) -> None:
         if all(paint.id != ident for paint in self.paints):

@@ -1,4 +1,4 @@
-"""Documents from untrusted values: format and version first, then the models' own bounds."""
+"""Documents from untrusted values: format and version first, then earlier versions upgraded, then the models' bounds."""
 
 from typing import Any
 
@@ -9,17 +9,18 @@ from .kit import Kit
 from .piece import Piece
 from .sentences import first_sentence
 from .shelf import Shelf
+from .upgrades import VERSION, upgraded
 
-DOCUMENTS: dict[str, type[Piece] | type[Kit] | type[Shelf]] = {
+Document = Piece | Kit | Shelf
+DOCUMENTS: dict[str, type[Document]] = {
     "fernring.piece": Piece,
     "fernring.kit": Kit,
     "fernring.shelf": Shelf,
 }
-VERSION = 1
 
 
-def read_document(value: Any) -> Piece | Kit | Shelf:
-    """A piece, kit or shelf from parsed JSON. Raises DocumentError with a sentence."""
+def read_document(value: Any) -> Document:
+    """A piece, kit or shelf from parsed JSON of this or any earlier version. Raises DocumentError with a sentence."""
     if not isinstance(value, dict):
         raise DocumentError("A Fern Ring document is a JSON object; this file holds something else.")
     kind = value.get("format")
@@ -33,10 +34,11 @@ def read_document(value: Any) -> Piece | Kit | Shelf:
             "Open it with a newer Fern Ring.",
             "version",
         )
+    present = upgraded(value)
     try:
-        return model.model_validate(value)
+        return model.model_validate(present)
     except ValidationError as error:
-        field, sentence = first_sentence(error.errors(), value)
+        field, sentence = first_sentence(error.errors(), present)
         raise DocumentError(sentence, field) from error
 
 

@@ -4,7 +4,10 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from .facts import chosen, named
 from .numbers import BlankWidth, Frozen, Length
+
+Poles = Annotated[Literal["hanger", "sides"], chosen("Poles", hanger="at the hanger", sides="to the sides")]
 
 
 class Flat(Frozen):
@@ -15,29 +18,29 @@ class Dome(Frozen):
     """`rise` is the height of the middle over the edge."""
 
     kind: Literal["dome"] = "dome"
-    rise: Annotated[Length, Field(gt=0)]
+    rise: Annotated[Length, Field(gt=0), named("Rise")]
 
 
 class TapedDome(Frozen):
     """A dome known by a tape solved over the top from edge to edge, along the longest way through the centre."""
 
     kind: Literal["taped dome"] = "taped dome"
-    tape: BlankWidth
+    tape: Annotated[BlankWidth, named("Tape from edge to edge", "length")]
 
 
 class Plate(Frozen):
     """A flat well of this diameter, and a rim that slopes up by `rise` to the edge."""
 
     kind: Literal["plate"] = "plate"
-    well: BlankWidth
-    rise: Length = 0.0
+    well: Annotated[BlankWidth, named("Well across")]
+    rise: Annotated[Length, named("Rise of the rim")] = 0.0
 
 
 class Ball(Frozen):
     """Both halves of a ball as wide as the outline, the poles at the hanger or to the sides."""
 
     kind: Literal["ball"] = "ball"
-    poles: Literal["hanger", "sides"] = "hanger"
+    poles: Poles = "hanger"
 
 
 class Egg(Frozen):
@@ -47,9 +50,9 @@ class Egg(Frozen):
     """
 
     kind: Literal["egg"] = "egg"
-    length: BlankWidth
-    widest: BlankWidth
-    poles: Literal["hanger", "sides"] = "hanger"
+    length: Annotated[BlankWidth, named("Pole to pole")]
+    widest: Annotated[BlankWidth, named("Widest at")]
+    poles: Poles = "hanger"
 
 
 Relief = Annotated[

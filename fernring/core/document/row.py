@@ -4,112 +4,19 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from .numbers import Degrees, DotDiameter, Frozen, Gap, Ident, Label, Length, Repeats, Walk
+from ..rows.tracks import Track, track_of
+from ..rows.tracks.ring import RingTrack
+from ..rows.trims import MOST_DEPTH, Trim
+from ..rows.trims.kind import TrimRule, depth, trims_of
+from .count import Count, PerSegment
+from .distance import Distance, Nested
+from .facts import Fact, chosen, named
+from .member import Group, Member
+from .numbers import Frozen, Gap, Ident, Label, require_different
 from .shelf import Shade
-from .track import RingTrack, Track
-from .trim import MOST_DEPTH, Trim, depth
+from .start import Offset, Start
 
-
-class PerSegment(Frozen):
-    """`repeats` of the pattern for every `segments` segments, so that changing the segments keeps the rule."""
-
-    kind: Literal["per_segment"] = "per_segment"
-    repeats: Annotated[int, Field(strict=True, ge=1, le=100)] = 1
-    segments: Annotated[int, Field(strict=True, ge=1, le=64)] = 1
-
-
-class Absolute(Frozen):
-    kind: Literal["absolute"] = "absolute"
-    repeats: Repeats
-
-
-Count = Annotated[PerSegment | Absolute, Field(discriminator="kind")]
-
-
-class Nested(Frozen):
-    kind: Literal["nested"] = "nested"
-
-
-class AtWalk(Frozen):
-    kind: Literal["walk"] = "walk"
-    walk: Walk
-
-
-class FromEdge(Frozen):
-    """`inward` from the edge of the blank, measured over the surface: rows on a rim, along an edge."""
-
-    kind: Literal["edge"] = "edge"
-    inward: Length
-
-
-class OnGuide(Frozen):
-    """On the guide circle with this id."""
-
-    kind: Literal["guide"] = "guide"
-    circle: Ident
-
-
-Distance = Annotated[Nested | AtWalk | FromEdge | OnGuide, Field(discriminator="kind")]
-
-
-class OnLines(Frozen):
-    kind: Literal["on lines"] = "on lines"
-
-
-class Between(Frozen):
-    kind: Literal["between"] = "between"
-
-
-class Offset(Frozen):
-    """Into the dips of the row before."""
-
-    kind: Literal["offset"] = "offset"
-
-
-class AtAngle(Frozen):
-    kind: Literal["angle"] = "angle"
-    degrees: Degrees
-
-
-Start = Annotated[OnLines | Between | Offset | AtAngle, Field(discriminator="kind")]
-
-Form = Literal["dot", "blank", "oval", "leaf", "stroke", "diamond"]
-
-
-class Member(Frozen):
-    """One mark of the pattern. `tool` None means a free size that no tool was named for.
-
-    A "blank" is a place left out. Ovals, leaves, strokes and diamonds are `diameter` wide and `length` long, pointing
-    outward, or along the row when `lies` says so. `shade` None lets the row's shades take turns.
-    """
-
-    diameter: DotDiameter
-    tool: Ident | None = None
-    form: Form = "dot"
-    length: Annotated[float, Field(strict=True, ge=0.2, le=120)] | None = None
-    lies: Literal["outward", "along"] = "outward"
-    shade: Shade | None = None
-
-    @property
-    def shaped(self) -> bool:
-        """Whether it is painted, but is no dot."""
-        return self.form not in ("dot", "blank")
-
-    @property
-    def extent(self) -> float:
-        """Length of a shape (mm); twice its width unless stated."""
-        return self.length or 2 * self.diameter
-
-
-class Group(Frozen):
-    """Several dots at every place: a line outward, a pair beside each other, a triangle, diamond, box or fan.
-
-    `count` counts for lines and fans; each next dot of a line is smaller by `falls`.
-    """
-
-    kind: Literal["line", "pair", "triangle", "diamond", "box", "fan"]
-    count: Annotated[int, Field(strict=True, ge=2, le=12)] = 3
-    falls: Annotated[float, Field(strict=True, ge=0, le=0.6)] = 0.0
+MOST_SHADES, MOST_TRIMS = 24, 8
 
 
 class Row(Frozen):
@@ -122,20 +29,43 @@ class Row(Frozen):
     """
 
     id: Ident
-    label: Label = ""
-    track: Track = RingTrack()
+    label: Annotated[Label, named("Note on this row")] = ""
+    track: Annotated[Track, named("Track")] = RingTrack()
     pattern: Annotated[tuple[Member, ...], Field(min_length=1, max_length=12)]
     count: Count = PerSegment()
     distance: Distance = Nested()
-    start: Start = Offset()
-    spacing: Literal["equal angles", "equal gaps"] = "equal angles"
-    gap: Gap = 0.4
+    start: Annotated[
+        Start,
+        Fact(
+            "Start",
+            "variant",
+            {
+                "on lines": "on the lines",
+                "between": "between the lines",
+                "offset": "in the dips",
+                "angle": "at an angle",
+            },
+            wide=136,
+        ),
+    ] = Offset()
+    spacing: Annotated[
+        Literal["equal angles", "equal gaps"],
+        chosen("Spacing", equal_angles="equal angles", equal_gaps="equal gaps"),
+        named("Spacing", wide=118),
+    ] = "equal angles"
+    gap: Annotated[Gap, named("Gap", wide=82)] = 0.4
     fit: Literal["count", "size", "distance"] | None = None
-    half: Literal["front", "back", "both"] = "front"
+    half: Annotated[
+        Literal["front", "back", "both"],
+        chosen("Half", front="front", back="back", both="both halves"),
+        named("Half", wide=104),
+    ] = "front"
     boundary: Annotated[bool, Field(strict=True)] = False
-    shades: Annotated[tuple[Shade, ...], Field(min_length=1, max_length=24)]
+    shades: Annotated[
+        tuple[Shade, ...], Field(min_length=1, max_length=MOST_SHADES), named("Shades", "shades")
+    ]
     group: Group | None = None
-    trims: Annotated[tuple[Trim, ...], Field(max_length=8)] = ()
+    trims: Annotated[tuple[Trim, ...], Field(max_length=MOST_TRIMS)] = ()
     trimmed: Annotated[int, Field(strict=True, ge=0, le=11)] | None = None
 
     @property
@@ -143,8 +73,15 @@ class Row(Frozen):
         """Diameters asked of the pattern's members (mm)."""
         return tuple(member.diameter for member in self.pattern)
 
+    @property
+    def all_trims(self) -> tuple[TrimRule, ...]:
+        """Its trims as they stand on the sheet, each followed by those on it."""
+        return tuple(trims_of(self.trims))
+
     @model_validator(mode="after")
     def _possible(self) -> "Row":
+        require_different("members of a pattern", [member.id for member in self.pattern])
+        require_different("trims of a row", [trim.id for trim in self.all_trims])
         if depth(self.trims) > MOST_DEPTH:
             raise ValueError(f"trims sit on trims at most {MOST_DEPTH} deep; these are {depth(self.trims)} deep")
         if self.trimmed is not None and self.trimmed >= len(self.pattern):
@@ -152,3 +89,8 @@ class Row(Frozen):
         if all(member.form == "blank" for member in self.pattern):
             raise ValueError("a pattern of blanks alone paints nothing")
         return self
+
+
+def states_gap(row: Row) -> bool:
+    """Whether the row states its gap towards what lies there: nested rings, rows along the edge, gap dots."""
+    return track_of(row.track).nests(row)

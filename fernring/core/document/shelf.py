@@ -4,26 +4,29 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from .kit import require_different
-from .numbers import Colour, Frozen, Ident, Label, Name
+from .facts import Fact, chosen, named
+from .numbers import Colour, Frozen, Ident, Label, Name, require_different
 
 Body = Literal["fluid", "medium", "heavy"]
 Finish = Literal["matte", "gloss", "metallic"]
+MOST_PAINTS = 240
+HEIGHT: dict[Body, float] = {"fluid": 0.16, "medium": 0.24, "heavy": 0.32}
+"""Height over diameter of a dried dot by the body of its paint (common practice, no source)."""
 
 
 class Paint(Frozen):
     id: Ident
-    name: Name
-    colour: Colour
-    body: Body = "medium"
-    finish: Finish = "matte"
-    note: Label = ""
+    name: Annotated[Name, named("Name")]
+    colour: Annotated[Colour, named("Colour")]
+    body: Annotated[Body, chosen("Body", fluid="fluid", medium="medium", heavy="heavy")] = "medium"
+    finish: Annotated[Finish, chosen("Finish", matte="matte", gloss="gloss", metallic="metallic")] = "matte"
+    note: Annotated[Label, named("Note")] = ""
 
 
 class Shelf(Frozen):
     format: Literal["fernring.shelf"] = "fernring.shelf"
-    version: Literal[1] = 1
-    paints: Annotated[tuple[Paint, ...], Field(max_length=240)] = ()
+    version: Literal[2] = 2
+    paints: Annotated[tuple[Paint, ...], Field(max_length=MOST_PAINTS)] = ()
 
     @model_validator(mode="after")
     def _ids_differ(self) -> "Shelf":
@@ -35,9 +38,9 @@ class Ramp(Frozen):
     """An ordered run of `steps` shades between the paints named as stops; both ends are steps."""
 
     id: Ident
-    name: Name
-    stops: Annotated[tuple[Ident, ...], Field(min_length=2, max_length=5)]
-    steps: Annotated[int, Field(strict=True, ge=2, le=12)] = 5
+    name: Annotated[Name, named("Name of the ramp")]
+    stops: Annotated[tuple[Ident, ...], Field(min_length=2, max_length=5), Fact("Stop")]
+    steps: Annotated[int, Field(strict=True, ge=2, le=12), named("Steps", "count")] = 5
 
 
 class PaintShade(Frozen):

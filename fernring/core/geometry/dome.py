@@ -42,6 +42,8 @@ class ArcDome:
     not exceed the least of them, or the edge would bulge. Angles go through `half` as arrays.
     """
 
+    side = 1.0
+
     def __init__(self, half: Callable[[Array], Array] | float, rise: float) -> None:
         self.axisymmetric = not callable(half)
         self._half: Callable[[Array], Array] = half if callable(half) else lambda a: np.full_like(a, half)

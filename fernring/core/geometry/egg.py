@@ -20,6 +20,7 @@ class HalfEgg:
     """
 
     axisymmetric = True
+    side = 1.0
 
     def __init__(self, half_width: float, half_length: float) -> None:
         self.a, self.b = half_width, half_length

@@ -11,6 +11,8 @@ class Flipped:
     Angles stay clockwise as seen by someone who looks at this half's pole.
     """
 
+    side = -1.0
+
     def __init__(self, surface: Surface) -> None:
         self.other = surface
         self.rim, self.axisymmetric = surface.rim, surface.axisymmetric

@@ -11,6 +11,7 @@ class Plate:
     """A flat well of radius `well` at height 0, then a straight rim sloping up by `rise` to the edge at `radius`."""
 
     axisymmetric = True
+    side = 1.0
 
     def __init__(self, radius: float, well: float, rise: float) -> None:
         self.well = well

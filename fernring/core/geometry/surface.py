@@ -14,7 +14,7 @@ Points = tuple[Array, Array, Array]
 
 
 class Circle(NamedTuple):
-    """All points at one walk distance of an even surface: reach and height (mm). `side` is -1 where x runs the other
+    """All points at one walk distance of a surface of revolution: reach and height (mm). `side` is -1 where x runs the other
     way, on the back of a ball or egg: (side reach sin a, -reach cos a, z)."""
 
     reach: float
@@ -25,14 +25,16 @@ class Circle(NamedTuple):
 class Surface(Protocol):
     """What the rows need to know of a relief.
 
-    `rim` is the walk distance of the outline, of its furthest point where it is not round. On an *even* surface
-    all points at one walk distance lie on a circle about the axis; only there is `walk` the inverse of `reach`.
-    `widest` is the largest reach of an even surface.
+    `rim` is the walk distance of the outline, of its furthest point where it is not round. On an *axisymmetric* surface
+    (a surface of revolution) all points at one walk distance lie on a circle about the axis; only there is `walk` the inverse of `reach`.
+    `widest` is the largest reach of an axisymmetric surface. `side` is -1 on the back of a ball or egg, where x runs the
+    other way as seen from the front, else 1.
     """
 
     rim: float
     axisymmetric: bool
     widest: float
+    side: float
 
     def longest_arc(self, chord: float) -> float:
         """The most that the walk distances of two points can differ when a straight line of this length joins them."""
@@ -41,10 +43,10 @@ class Surface(Protocol):
         """Distance from the axis, as seen from above (mm); arguments broadcast."""
 
     def circle(self, walk: float) -> Circle:
-        """The ring at this walk distance. Even surfaces only."""
+        """The ring at this walk distance. Surfaces of revolution only."""
 
     def walk(self, reach: float) -> float:
-        """The walk distance with this reach (mm), the nearer one; infinite beyond the widest. Even surfaces only."""
+        """The walk distance with this reach (mm), the nearer one; infinite beyond the widest. Surfaces of revolution only."""
 
     def walk_to(self, reach: Array, angle_rad: Array) -> Array:
         """The walk distance at which this reach is met in this direction (mm); NaN where it never is."""
@@ -56,7 +58,7 @@ class Surface(Protocol):
         """x, y, z (mm) of the points at these walk distances and angles, broadcast."""
 
     def normals(self, walk: Array, angle_rad: Array) -> Points:
-        """Unit vectors square to the surface, pointing out of the blank."""
+        """Unit vectors perpendicular to the surface, pointing out of the blank."""
 
     def contact_walk(self, angle_rad: Array, x: Array, y: Array, z: Array, distance: Array) -> Array:
         """Largest walk along each angle at which a point is exactly `distance` away in space.
@@ -71,9 +73,10 @@ def arc_over_chord(chord: float, radius: float) -> float:
 
 
 class Plane:
-    """A flat blank: reach equals walk, height is nought."""
+    """A flat blank: reach equals walk, height is zero."""
 
     axisymmetric = True
+    side = 1.0
 
     def __init__(self, rim: float) -> None:
         self.rim = rim

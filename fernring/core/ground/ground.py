@@ -5,14 +5,14 @@ from functools import cached_property, lru_cache
 
 import numpy as np
 
-from ..document.blank import Blank
+from ..document.blank import Blank, SetCentre
 from ..document.outline import Rectangle, Round, Square
 from ..document.relief import Ball, Egg
 from ..geometry.flipped import Flipped
 from ..geometry.outline import inset
 from ..geometry.outline.rays import Rim
-from ..geometry.outline.region import Region
 from ..geometry.surface import Array, Surface
+from ..regions.polygons import Polygons
 from .outlines import placed_corners
 from .reliefs import surfaces
 
@@ -65,20 +65,20 @@ class Ground:
             return np.asarray(walk + radius - self.surface.rim)
         return self._past(self._outline_region, walk, x, y, radius)
 
-    def _past(self, region: Region, walk: Array, x: Array, y: Array, radius: Array) -> Array:
-        """Past the edge of the region: square to it on a flat blank, along the spoke on a domed one."""
+    def _past(self, region: Polygons, walk: Array, x: Array, y: Array, radius: Array) -> Array:
+        """Past the edge of the region: perpendicular to it on a flat blank, along the spoke on a domed one."""
         if self.surface.axisymmetric or not region.parts:
             return region.past(x, y, radius) - ROUNDED
         angle = np.arctan2(x, -y)
         return np.asarray(walk + radius - self.surface.walk_to(Rim(region.parts[0])(angle), angle))
 
     @cached_property
-    def _clear_region(self) -> Region:
-        return Region(self.clear)
+    def _clear_region(self) -> Polygons:
+        return Polygons(self.clear)
 
     @cached_property
-    def _outline_region(self) -> Region:
-        return Region((self.outline,))
+    def _outline_region(self) -> Polygons:
+        return Polygons((self.outline,))
 
 
 @lru_cache(maxsize=64)
@@ -87,7 +87,7 @@ def ground(blank: Blank) -> Ground:
     outline, lie = placed_corners(blank)
     front, back = surfaces(blank, outline)
     clear = _clear(blank, outline)
-    round_ = isinstance(blank.outline, Round) and blank.centre.kind != "point"
+    round_ = isinstance(blank.outline, Round) and not isinstance(blank.centre, SetCentre)
     closed = isinstance(blank.relief, Ball | Egg)
     if round_:
         share = 1 - (blank.reduced or 0) / 100
@@ -117,7 +117,7 @@ def _clear(blank: Blank, outline: Array) -> tuple[Array, ...]:
 
 def _limits(surface: Surface, clear: tuple[Array, ...]) -> tuple[float, float]:
     """Walk to the nearest and to the furthest place of the border line around the centre."""
-    region = Region(clear)
+    region = Polygons(clear)
     home = region.home
     if home is None:
         return 0.0, 0.0

@@ -6,14 +6,18 @@ from typing import Any
 
 import numpy as np
 
-from ..document.blank import AlongAxis, Blank, SetCentre
-from ..document.outline import Outline
+from ..document.blank import AlongAxis, Blank, NamedCentre, SetCentre
+from ..document.outline import Odd, Outline, Spoked
 from ..errors import FitError
 from ..geometry.outline import axes, centres, inset, shapes
 from ..geometry.outline.polygon import contains, turned
 from ..geometry.surface import Array
 
 ROUGHNESS = 0.02
+AXES: dict[str, Callable[[Array], float | None]] = {
+    "longest axis": axes.longest_axis,
+    "symmetry axis": axes.symmetry_axis,
+}
 
 _CORNERS: dict[str, Callable[[Any], Array]] = {
     "round": lambda o: shapes.oval(o.diameter, o.diameter),
@@ -34,7 +38,7 @@ def bare_corners(outline: Outline) -> Array:
 
     A spoked outline keeps the centre it was measured from. Raises FitError when it crosses itself.
     """
-    if outline.kind == "odd":
+    if isinstance(outline, Odd):
         found = inset.crossing(shapes.odd(outline.x, outline.y))
         if found is not None:
             raise FitError(f"The outline crosses itself near x {found[0]:.1f}, y {found[1]:.1f} mm.", "blank.outline")
@@ -43,7 +47,7 @@ def bare_corners(outline: Outline) -> Array:
 
 def centre_place(blank: Blank, corners: Array) -> tuple[float, float]:
     """Where the centre is, in the outline's own coordinates. Raises FitError when it lies outside."""
-    if blank.centre.kind == "middle" and blank.outline.kind == "spoked":
+    if blank.centre == NamedCentre() and isinstance(blank.outline, Spoked):
         return 0.0, 0.0
     if isinstance(blank.centre, SetCentre):
         place = (blank.centre.x, blank.centre.y)
@@ -60,7 +64,7 @@ def lie_rad(blank: Blank, corners: Array) -> float:
     """By how much the outline is turned clockwise. Raises FitError when it mirrors about no axis."""
     if not isinstance(blank.lie, AlongAxis):
         return radians(blank.lie.degrees)
-    axis = axes.longest_axis(corners) if blank.lie.kind == "longest axis" else axes.symmetry_axis(corners)
+    axis = AXES[blank.lie.kind](corners)
     if axis is None:
         raise FitError("This outline mirrors about no axis; turn it along its longest one.", "blank.lie")
     return -axis if axis <= pi / 2 else pi - axis

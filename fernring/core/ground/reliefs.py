@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from ..document.blank import Blank
+from ..document.blank import Blank, SetCentre
 from ..document.outline import Round
 from ..document.relief import Ball, Dome, Egg, Plate, TapedDome
 from ..errors import FitError
@@ -42,11 +42,11 @@ def rise_of(relief: Dome | TapedDome, outline: Array) -> float:
 def _dome(blank: Blank, relief: Dome | TapedDome, outline: Array) -> Surface:
     if not seen_whole(outline):
         raise FitError(
-            "This outline is not seen whole from its centre, so it has no dome that Fern Ring can reckon; "
+            "This outline is not seen whole from its centre, so it has no dome that can be calculated; "
             "set another centre or take it as flat.",
             "blank.relief",
         )
     rise = rise_of(relief, outline)
-    if isinstance(blank.outline, Round) and blank.centre.kind != "point":
+    if isinstance(blank.outline, Round) and not isinstance(blank.centre, SetCentre):
         return ArcDome(blank.outline.diameter / 2, rise)
     return ArcDome(Rim(outline), rise)

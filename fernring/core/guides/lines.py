@@ -19,10 +19,11 @@ from ..geometry.runs import round_runs
 from ..geometry.surface import Array, Plane, Surface
 from ..ground.ground import Ground, ground
 from ..rows.placed import PlacedRow
-from ..rows.sequence import guide_walks
-from .marks import edge_marks, ends, own_axes, rim_ticks
+from ..rows.halves import guide_walks
+from ..regions.ends import ends
+from .marks import edge_marks, own_axes, rim_ticks
 
-Kind = Literal["spoke", "circle", "midline", "diagonal", "boundary", "end", "edge mark", "tick"]
+What = Literal["spoke", "circle", "midline", "diagonal", "boundary", "end", "edge mark", "tick"]
 FINE = 361
 TOLERANCE = 1e-9
 
@@ -31,7 +32,7 @@ TOLERANCE = 1e-9
 class GuideLine:
     """`points` has shape (n, 3), mm. `reach` is set when the line is a whole circle about the centre."""
 
-    kind: Kind
+    what: What
     label: str
     points: Array
     closed: bool = False
@@ -122,9 +123,9 @@ def _others(drawn: Net, ground: Ground) -> Iterator[GuideLine]:
     guides, surface = drawn.guides, ground.surface
     if guides.midlines or guides.diagonals:
         midlines, diagonals = own_axes(drawn.blank, ground.outline, ground.lie_rad)
-        for kind, wanted, lines in (("midline", guides.midlines, midlines), ("diagonal", guides.diagonals, diagonals)):
+        for what, wanted, lines in (("midline", guides.midlines, midlines), ("diagonal", guides.diagonals, diagonals)):
             for line in lines if wanted else ():
-                yield GuideLine(kind, "", _lifted(surface, line))  # type: ignore[arg-type]
+                yield GuideLine(what, "", _lifted(surface, line))  # type: ignore[arg-type]
     if guides.boundary is not None and ground.back is None:
         reach = guides.boundary / 2
         yield from _boundary(ground, reach)
@@ -139,8 +140,8 @@ def _boundary(ground: Ground, reach: float) -> Iterator[GuideLine]:
     angle = np.linspace(0, 2 * pi, FINE)[:-1]
     ring = np.stack((reach * np.sin(angle), -reach * np.cos(angle)), axis=1)
     yield GuideLine("boundary", f"{2 * reach:g}", _lifted(ground.surface, ring), True, reach)
-    for part in ends(ground.clear, reach):
-        yield GuideLine("end", "", _lifted(ground.surface, part), True)
+    for end in ends(ground.clear, reach):
+        yield GuideLine("end", "", _lifted(ground.surface, end.edge()), True)
 
 
 def _lifted(surface: Surface, plan: Array) -> Array:

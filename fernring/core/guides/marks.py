@@ -5,14 +5,13 @@ from math import pi
 import numpy as np
 
 from ..document.blank import Blank
+from ..document.outline import Rectangle, Square
 from ..geometry.outline.polygon import turned
 from ..geometry.outline.rays import ray_lengths
 from ..geometry.surface import Array, Surface
 
 MARK_MM = 3.0
 SHORTEST_EDGE = 8.0
-SLIVER = 4.0
-SQUARE = ("square", "rectangle")
 
 
 def own_axes(blank: Blank, outline: Array, lie: float) -> tuple[list[Array], list[Array]]:
@@ -22,7 +21,7 @@ def own_axes(blank: Blank, outline: Array, lie: float) -> tuple[list[Array], lis
     """
     upright = turned(outline, -lie)
     width, height = upright.max(axis=0) - upright.min(axis=0)
-    steep = float(np.arctan2(width, height)) if blank.outline.kind in SQUARE else pi / 4
+    steep = float(np.arctan2(width, height)) if isinstance(blank.outline, Square | Rectangle) else pi / 4
     across = [[lie, lie + pi], [lie + pi / 2, lie - pi / 2]]
     corners = [[lie + steep, lie + steep + pi], [lie - steep, lie - steep + pi]]
     return [_line(outline, a) for a in across], [_line(outline, a) for a in corners]
@@ -33,21 +32,6 @@ def _line(outline: Array, angles: list[float]) -> Array:
     reach = ray_lengths(outline, a)
     ends = np.stack((reach * np.sin(a), -reach * np.cos(a)), axis=1)
     return np.linspace(ends[0], ends[1], 41)
-
-
-def ends(clear: tuple[Array, ...], reach: float) -> list[Array]:
-    """The regions inside the border line and outside a circle about the centre, without slivers too narrow for dots.
-
-    What goes all round the circle is no end.
-    """
-    import shapely
-
-    circle = shapely.Point(0, 0).buffer(reach, quad_segs=90)
-    found: list[Array] = []
-    for part in clear:
-        rest = shapely.Polygon(part).difference(circle).buffer(-SLIVER / 2).buffer(SLIVER / 2, quad_segs=16)
-        found += [np.asarray(one.exterior.coords)[:-1] for one in shapely.get_parts(rest) if not one.interiors]
-    return found
 
 
 def straight_edges(outline: Array) -> list[Array]:

@@ -1,26 +1,30 @@
 """What a row sees when it is placed: the surface, the segments, and the rows above it on the sheet."""
 
 from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
+from functools import cached_property
 from math import gcd
-from types import MappingProxyType
-from typing import NamedTuple
 
-from ..document.bare import BareArea
+import numpy as np
+
 from ..document.kit import Load
+from ..document.region import BareArea
+from ..dots.table import Array, Mask
 from ..geometry.frames import walk_above
-from ..geometry.surface import Array, Surface
+from ..geometry.surface import Surface
 from ..ground.ground import Ground
 from .placed import PlacedRow
 
 
-class Context(NamedTuple):
+@dataclass(frozen=True, eq=False)
+class Context:
     """One half of the blank (the only one, unless it is a ball or egg).
 
     `limit` is the walk distance of the border line where it comes nearest; dots may `lap` over it on a ball or egg
-    without a border. `closed` says that this is half of a ball or egg. `circles` are the guide circles' walks by id,
-    `ids` those of the piece's rows in their order, `loads` what the tools give in a walk, `sizes` the kit's measured
-    dots (mm, smallest first). `order` is how often everything placed repeats around the centre (0: nothing, or a bare
-    centre dot).
+    without a border. `circles` are the guide circles' walks by id, `ids` those of the piece's rows in their order,
+    `loads` what the tools were measured to give in a walk, `tools` their places among the piece's tools, `sizes` the
+    kit's dots (mm, smallest first). `order` is how often everything placed repeats around the centre (0: nothing, or a
+    bare centre dot).
     """
 
     ground: Ground
@@ -31,7 +35,8 @@ class Context(NamedTuple):
     circles: Mapping[str, float]
     back: bool = False
     ids: tuple[str, ...] = ()
-    loads: Mapping[str, Load] = MappingProxyType({})
+    loads: Mapping[str, Load] = field(default_factory=dict)
+    tools: Mapping[str, int] = field(default_factory=dict)
     sizes: tuple[float, ...] = ()
     bare: tuple[BareArea, ...] = ()
     placed: tuple[PlacedRow, ...] = ()
@@ -39,6 +44,7 @@ class Context(NamedTuple):
 
     @property
     def closed(self) -> bool:
+        """Whether this is half of a ball or egg."""
         return self.ground.back is not None
 
     @property
@@ -49,7 +55,7 @@ class Context(NamedTuple):
         """The context the next row sees; a row without dots leaves no trace in it."""
         if not row.n:
             return self
-        return self._replace(placed=(*self.placed, row), order=gcd(self.order, row.order))
+        return replace(self, placed=(*self.placed, row), order=gcd(self.order, row.order))
 
     def passed(self, walk: float, diameter: float) -> float:
         """How far a ring of these dots passes the border (mm; negative inside)."""
@@ -59,7 +65,14 @@ class Context(NamedTuple):
         """How far discs in plan pass the border line (mm; negative inside)."""
         return self.ground.over(walk_above(self.surface, x, y), x, y, radius, self.back)
 
-    @property
+    def clear_of(self, x: Array, y: Array, z: Array, reach: Array) -> Mask:
+        """Which points keep their `reach` (mm) from the edges of all that lies here."""
+        clear = np.ones(len(x), bool)
+        for row in self.placed:
+            clear &= row.index_of_bodies.clear_of(x, y, z, reach)
+        return clear
+
+    @cached_property
     def nestable(self) -> tuple[PlacedRow, ...]:
         """Rows that later rows nest on: all but those marked boundary."""
         return tuple(row for row in self.placed if not row.boundary)

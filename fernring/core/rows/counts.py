@@ -1,6 +1,6 @@
 """How often a pattern repeats, and which counts keep the piece's symmetry."""
 
-from ..document.row import Absolute, Count, PerSegment
+from ..document.count import Absolute, Count, PerSegment
 
 MOST_REPEATS = 2000
 

@@ -5,10 +5,10 @@ from dataclasses import replace
 import numpy as np
 
 from ..document.row import Row
+from ..dots.rings import own_dots
 from ..geometry.frames import beside
 from .context import Context
 from .groups import offsets
-from .own import DotsAt
 from .placed import PlacedRow
 
 
@@ -16,22 +16,16 @@ def grouped(row: Row, placed: PlacedRow, context: Context) -> PlacedRow:
     """The row with a group at each place; without a group as it is."""
     if row.group is None or not placed.n:
         return placed
-    own, u, v, radius = [], [], [], []
-    for k, size in enumerate(placed.radius.tolist()):
-        for right, out, diameter in offsets(row.group, 2 * size, row.gap):
-            own.append(k)
-            u.append(right)
-            v.append(out)
-            radius.append(diameter / 2)
-    at = np.array(own)
-    x, y = placed.x[at], placed.y[at]
-    angle = np.arctan2(x, -y) if placed.walks is not None else placed.angle_rad[at]
-    points, walks, outs = beside(
-        context.surface, placed.walk_each[at], angle, x, y, placed.angle_rad[at], np.array(u), np.array(v)
-    )
+    own = placed.own_dots
+    each = [offsets(row.group, 2 * size, row.gap) for size in own.radius.tolist()]
+    at = np.repeat(np.arange(placed.n), [len(group) for group in each])
+    right, out, diameter = (np.array(column) for column in zip(*(dot for group in each for dot in group), strict=True))
+    x, y, outward = own.x[at], own.y[at], own.out_rad[at]
+    angle = outward if placed.round else np.arctan2(x, -y)
+    points, walks, outs = beside(context.surface, own.walk[at], angle, x, y, outward, right, out)
     return replace(
         placed,
-        own=DotsAt(outs, *points, np.array(radius), placed.member[at], walks),
-        place=at,
-        ring_rad=placed.angle_rad if placed.ring_rad is None else placed.ring_rad,
+        own=own_dots(*points, diameter / 2, walks, outs, own.member[at], own.place[at]),
+        round=False,
+        ring_rad=own.out_rad if placed.ring_rad is None else placed.ring_rad,
     )

@@ -1,10 +1,13 @@
 """Nesting: slide a row in from the edge until it first touches what is there, plus its gap."""
 
 from collections.abc import Sequence
+from math import pi
 
 import numpy as np
 
-from ..geometry.surface import Array, Surface
+from ..dots.grid import expanded
+from ..dots.table import Array, Dots, Whole
+from ..geometry.surface import Surface
 from .placed import PlacedRow
 
 
@@ -22,23 +25,46 @@ def nest_walk(
     for row in sorted(placed, key=lambda row: row.outer, reverse=True):
         if row.outer - row.thickest + surface.longest_arc(row.thickest + widest) <= best:
             break
-        x, y, z, there = _facing(row, angle_rad)
-        walks = surface.contact_walk(angle_rad[:, None], x, y, z, radius[:, None] + there + gap)
-        best = float(np.fmax.reduce(walks, axis=None, initial=best))
+        dot, x, y, z, there = _facing(row, angle_rad, widest, surface.side)
+        if len(dot):
+            walks = surface.contact_walk(angle_rad[dot], x, y, z, radius[dot] + there + gap)
+            best = float(np.fmax.reduce(walks, axis=None, initial=best))
     return best
 
 
-def _facing(row: PlacedRow, angle_rad: Array) -> tuple[Array, Array, Array, Array]:
-    """x, y, z and radius of what dots at these angles may touch first, to be broadcast with shape (n, 1).
+def _facing(row: PlacedRow, angle_rad: Array, widest: float, side: float) -> tuple[Whole, Array, Array, Array, Array]:
+    """Which of the angles may touch what: the number of the angle, and x, y, z and radius of the disc there.
 
     Of a bare ring of equal dots that is the nearest in angle: distance grows with the turn between two dots, whatever
     their walks, and so the largest walk at which they touch falls with it.
     """
     ring = row.ring
     if ring is None or len(ring.diameters) > 1:
-        bodies = row.bodies
-        return bodies.x, bodies.y, bodies.z, bodies.radius
+        return _beside_spokes(row.bodies, angle_rad, widest, side)
     turn = np.rint((angle_rad - ring.first_rad) / ring.pitch_rad) * ring.pitch_rad + ring.first_rad
-    circle = ring.circle
+    circle, n = ring.circle, len(angle_rad)
     x, y = circle.side * circle.reach * np.sin(turn), -circle.reach * np.cos(turn)
-    return x[:, None], y[:, None], np.array(circle.z), np.array(ring.diameters[0] / 2)
+    return np.arange(n, dtype=np.int32), x, y, np.full(n, circle.z), np.full(n, ring.diameters[0] / 2)
+
+
+def _beside_spokes(bodies: Dots, angle_rad: Array, widest: float, side: float) -> tuple[Whole, Array, Array, Array, Array]:
+    """Every spoke with the discs that come so near to it: a disc at reach p that may be d away from the spoke is met
+    from the angles within asin(d/p) of its own, or from all of them when it lies that close to the axis.
+
+    Distance in space is never less than the distance aside, so no contact is missed; discs behind the axis that lie
+    further off than d cannot be touched at all.
+    """
+    turn = angle_rad % (2 * pi)
+    order = np.argsort(turn, kind="stable")
+    spokes = turn[order]
+    round_twice = np.concatenate((spokes - 2 * pi, spokes, spokes + 2 * pi))
+    # 1. The angle at which each disc lies, and how far to either side it may be met.
+    middle = np.arctan2(bodies.x * side, -bodies.y) % (2 * pi)
+    reach, apart = np.hypot(bodies.x, bodies.y), bodies.radius + widest + 1e-9
+    half = np.where(reach <= apart, pi, np.arcsin(np.minimum(apart / np.maximum(reach, 1e-12), 1.0)))
+    # 2. The run of sorted spokes between, never more than once round.
+    low = np.searchsorted(round_twice, middle - half - 1e-12, "left").astype(np.int32)
+    high = np.searchsorted(round_twice, middle + half + 1e-12, "right").astype(np.int32)
+    disc, k = expanded(low, np.minimum(high, low + len(spokes)))
+    dot = order[k % len(spokes)].astype(np.int32)
+    return dot, bodies.x[disc], bodies.y[disc], bodies.z[disc], bodies.radius[disc]

@@ -1,5 +1,6 @@
-"""What planning a row gives: its solved numbers and its dots as arrays."""
+"""What solving a row gives: its numbers and its dots."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from math import inf, pi
@@ -7,57 +8,30 @@ from typing import Protocol
 
 import numpy as np
 
-from ..document.row import Row
-from ..geometry.surface import Array
-from .grown import NONE, Grown
-from .own import DotsAt, EvenRing, OwnDots, Whole
+from ..dots.index import Index
+from ..dots.rings import EvenRing
+from ..dots.table import NONE, Array, Dots, concat
+from .trims.grown import NOTHING, Grown
+
+OwnDots = Dots | EvenRing
 
 
-class Discs(Protocol):
-    """Anything with discs in space as columns of one length (mm)."""
+class Sized(Protocol):
+    """A rule that asks for dots of some diameters (mm)."""
 
     @property
-    def x(self) -> Array: ...
-    @property
-    def y(self) -> Array: ...
-    @property
-    def z(self) -> Array: ...
-    @property
-    def radius(self) -> Array: ...
+    def sizes(self) -> tuple[float, ...]: ...
 
 
-def clearances(one: Discs, other: Discs, first: int | None = None) -> Array:
-    """Clear distances in space (mm), shape (n, m), of the `first` discs of one (None: all) to the other's."""
-    dx = one.x[:first, None] - other.x
-    dy = one.y[:first, None] - other.y
-    dz = one.z[:first, None] - other.z
-    return np.asarray(np.sqrt(dx * dx + dy * dy + dz * dz) - (one.radius[:first, None] + other.radius))
-
-
-@dataclass(frozen=True)
-class Bodies:
-    """Everything of a row that lies on the blank itself: discs that later rows keep clear of.
-
-    `dot` says which of the row's dots a disc is (its own first, then those of its trims); a swipe's discs carry the
-    dot it was pulled from.
-    """
-
-    x: Array
-    y: Array
-    z: Array
-    radius: Array
-    dot: Whole
-
-
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class PlacedRow:
-    """One row with its rule solved. Lengths in mm, angles in radians, arrays over the row's own dots.
+    """One row with its rule solved. Lengths in mm, angles in radians.
 
     `diameters` are those of the pattern's members after fitting; `clear` is the clear distance between neighbours (inf
-    for one dot). `noroom` says why nothing was placed; then the row has no dots. `twin` is the same row on the other
-    half of a ball or egg. `place` are the dots' places where groups, blanks or cuts make them differ from 0, 1, 2 ...;
-    `ring_rad` the angles of all places of a ring before anything was left out. `grown` holds what the trims add.
-    `depth` is how far from the edge a row lies that follows it.
+    for one dot). `own` are the dots the row sets itself, `grown` what its trims add; `round` says that all its own dots
+    lie at one walk distance, and `walk` is that (or the mean). `noroom` says why nothing was placed; then there are no
+    dots. `twin` is the same row on the other half of a ball or egg. `ring_rad` are the angles of all places of a ring
+    before anything was left out. `depth` is how far from the edge a row lies that follows it.
     """
 
     index: int
@@ -67,93 +41,75 @@ class PlacedRow:
     clear: float
     own: OwnDots
     boundary: bool = False
+    round: bool = False
     half: str = "front"
     twin: "PlacedRow | None" = None
     noroom: str = ""
     slipped: bool = False
-    place: Whole | None = None
     ring_rad: Array | None = None
-    grown: Grown = NONE
+    grown: Grown = NOTHING
     left_out: int = 0
     depth: float | None = None
 
     @property
     def n(self) -> int:
         """Own dots."""
-        return self.own.n
+        return len(self.own)
 
     @property
-    def angle_rad(self) -> Array:
-        return self.own.dots.angle_rad
-
-    @property
-    def x(self) -> Array:
-        return self.own.dots.x
-
-    @property
-    def y(self) -> Array:
-        return self.own.dots.y
-
-    @property
-    def z(self) -> Array:
-        return self.own.dots.z
-
-    @property
-    def radius(self) -> Array:
-        return self.own.dots.radius
-
-    @property
-    def member(self) -> Whole:
-        return self.own.dots.member
-
-    @property
-    def walks(self) -> Array | None:
-        return self.own.walks
+    def own_dots(self) -> Dots:
+        return self.own.dots if isinstance(self.own, EvenRing) else self.own
 
     @cached_property
-    def walk_each(self) -> Array:
-        """Walk distance of every own dot."""
-        return np.full(self.n, self.walk) if self.walks is None else self.walks
+    def dots(self) -> Dots:
+        """Own dots and then those of the trims, numbered through."""
+        return concat((self.own_dots, self.grown.dots)) if len(self.grown.dots) else self.own_dots
 
     @property
     def ring(self) -> EvenRing | None:
         """The row as a bare ring of dots at equal angles, if it is nothing else."""
-        return self.own if self.grown is NONE and isinstance(self.own, EvenRing) else None
+        return self.own if self.grown is NOTHING and isinstance(self.own, EvenRing) else None
 
     @cached_property
-    def bodies(self) -> Bodies:
-        own = np.arange(self.n)
-        grown = self.grown
-        if not len(grown.dots.x) and not grown.marks:
-            return Bodies(self.x, self.y, self.z, self.radius, own)
-        low = np.flatnonzero(grown.dots.level == 1)
-        discs = grown.mark_discs
-        return Bodies(
-            np.concatenate((self.x, grown.dots.x[low], discs.x)),
-            np.concatenate((self.y, grown.dots.y[low], discs.y)),
-            np.concatenate((self.z, grown.dots.z[low], discs.z)),
-            np.concatenate((self.radius, grown.dots.radius[low], discs.radius)),
-            np.concatenate((own, low + len(own), discs.host)),
-        )
+    def bodies(self) -> Dots:
+        """Everything that lies on the blank itself, as discs that later rows keep clear of; `dot` is what each is a
+        part of."""
+        if not self.grown.any:
+            return self.own_dots
+        low = self.grown.dots.take(self.grown.dots.level == 1)
+        return concat((self.own_dots, low, self.grown.mark_discs))
+
+    @cached_property
+    def index_of_bodies(self) -> Index:
+        return Index.of(self.bodies)
+
+    @cached_property
+    def own_index(self) -> Index:
+        return Index.of(self.own_dots)
+
+    @cached_property
+    def seen_from_above(self) -> Index:
+        """Where everything lies in plan."""
+        return Index(self.bodies.x, self.bodies.y, np.zeros(len(self.bodies)), self.bodies.radius)
 
     @cached_property
     def inner(self) -> float:
         """Walk distance of the innermost painted edge (negative across the centre)."""
-        if self.grown is NONE and self.own.walks is None:
+        if self.grown is NOTHING and self.round:
             return self.walk - max(self.diameters) / 2
-        return min(float((self.walk_each - self.radius).min(initial=inf)), self.grown.inner)
+        return min(float((self.own_dots.walk - self.own_dots.radius).min(initial=inf)), self.grown.inner)
 
     @cached_property
     def outer(self) -> float:
         """Walk distance of the outermost painted edge."""
-        if self.grown is NONE and self.own.walks is None:
+        if self.grown is NOTHING and self.round:
             return self.walk + max(self.diameters) / 2
-        return max(float((self.walk_each + self.radius).max(initial=-inf)), self.grown.outer)
+        return max(float((self.own_dots.walk + self.own_dots.radius).max(initial=-inf)), self.grown.outer)
 
-    @property
+    @cached_property
     def thickest(self) -> float:
         """Largest radius of anything in the row."""
-        if self.grown is NONE:
+        if self.grown is NOTHING:
             return max(self.diameters) / 2
         return max(max(self.diameters) / 2, float(self.bodies.radius.max(initial=0.0)))
 
@@ -165,7 +121,7 @@ class PlacedRow:
     @property
     def ring_like(self) -> bool:
         """Whether all dots lie at one walk distance, as on a ring."""
-        return self.walks is None and self.walk > 0
+        return self.round and self.walk > 0
 
     @property
     def order(self) -> int:
@@ -180,7 +136,7 @@ class PlacedRow:
     @property
     def count(self) -> int:
         """Dots painted, trims included."""
-        return self.n + len(self.grown.dots.x)
+        return self.n + len(self.grown.dots)
 
     @property
     def total(self) -> int:
@@ -195,7 +151,7 @@ class PlacedRow:
     @property
     def first_rad(self) -> float:
         """Angle of the first dot."""
-        return self.own.first_rad if isinstance(self.own, EvenRing) else float(self.angle_rad[0])
+        return self.own.first_rad if isinstance(self.own, EvenRing) else float(self.own.out_rad[0])
 
     @property
     def dip_rad(self) -> float:
@@ -203,7 +159,7 @@ class PlacedRow:
         if isinstance(self.own, EvenRing):
             first, step = self.own.first_rad, self.own.pitch_rad
         else:
-            angles = self.angle_rad if self.ring_rad is None else self.ring_rad
+            angles = self.own.out_rad if self.ring_rad is None else self.ring_rad
             if len(angles) < 2:
                 return float(angles[0])
             first, step = float(angles[0]), float(angles[1] - angles[0]) % (2 * pi) or 2 * pi
@@ -212,19 +168,15 @@ class PlacedRow:
         one, next_ = self.diameters[0], self.diameters[1 % len(self.diameters)]
         if one == next_:
             return first + step / 2
-        reach = max(float(np.hypot(self.x[0], self.y[0])), 1e-9)
+        reach = max(float(np.hypot(self.own_dots.x[0], self.own_dots.y[0])), 1e-9)
         return first + step / 2 + (one - next_) / (4 * reach)
 
 
-def unplaced(row: Row, index: int, why: str) -> PlacedRow:
+def unplaced(row: Sized, index: int, why: str) -> PlacedRow:
     """A row on a track that has no place for it."""
-    return nothing(index, 0, row.sizes, 0.0, why)
+    return no_room(index, 0, row.sizes, 0.0, why)
 
 
-def nothing(index: int, repeats: int, diameters: tuple[float, ...], walk: float, why: str) -> PlacedRow:
+def no_room(index: int, repeats: int, diameters: Sequence[float], walk: float, why: str) -> PlacedRow:
     """A row for which there is no room."""
-    return PlacedRow(index, repeats, diameters, walk, inf, NO_DOTS, noroom=why)
-
-
-_NONE = np.empty(0)
-NO_DOTS = DotsAt(_NONE, _NONE, _NONE, _NONE, _NONE, np.empty(0, np.intp))
+    return PlacedRow(index, repeats, tuple(diameters), walk, inf, NONE, round=True, noroom=why)

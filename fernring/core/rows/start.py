@@ -2,7 +2,7 @@
 
 from math import gcd, pi, radians
 
-from ..document.row import AtAngle, Between, Offset, Start
+from ..document.start import AtAngle, Between, Offset, Start
 from .placed import PlacedRow
 
 

@@ -1,17 +1,31 @@
 """One place in every corner of the blank: a group designed once, placed in each, looking into its corner."""
 
+from typing import TYPE_CHECKING, Annotated, Any, Literal
+
 import numpy as np
 
-from ...document.row import Row
-from ...document.track import CornerTrack
+from ...document.facts import named
+from ...document.numbers import Length
+from ...dots.table import Array
 from ...geometry.even import Curve
-from ...geometry.surface import Array
+from ...words.lengths import mm
 from ..context import Context
 from ..placed import PlacedRow, unplaced
+from .kind import TrackKind, TrackRule
 from .placing import Places, row_on
 
+if TYPE_CHECKING:
+    from ...document.row import Row
 
-def solve_corner(row: Row, index: int, context: Context) -> PlacedRow:
+
+class CornerTrack(TrackRule):
+    """One place in every corner of the blank, `inward` from the corner of the border line."""
+
+    kind: Literal["corner"] = "corner"
+    inward: Annotated[Length, named("In from the corner", wide=88)] = 8.0
+
+
+def solve_corner(row: "Row", index: int, context: Context) -> PlacedRow:
     track = row.track
     assert isinstance(track, CornerTrack)
     corners, outward = corner_points(context.ground.sharp)
@@ -39,3 +53,24 @@ def corner_points(outline: Array) -> tuple[Array, Array]:
     cross = (here - before)[:, 0] * (after - here)[:, 1] - (here - before)[:, 1] * (after - here)[:, 0]
     convex = (cross > 0) & (size > 1e-6)
     return here[convex], outward[convex]
+
+
+def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
+    track = row.track
+    assert isinstance(track, CornerTrack)
+    return f"In every corner, {mm(track.inward)} in from the corner of the border."
+
+
+def _begin(_: float, __: float) -> dict[str, Any]:
+    return {"track": {"kind": "corner", "inward": 10.0}, "fit": None}
+
+
+CORNER = TrackKind(
+    model=CornerTrack,
+    name="in the corners",
+    word="in corners",
+    solve=solve_corner,
+    sentence=_sentence,
+    begin=_begin,
+    members=1,
+)

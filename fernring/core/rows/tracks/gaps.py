@@ -5,23 +5,48 @@ dots. They are worked out for one sector and turned to the others.
 """
 
 from math import gcd, pi
+from typing import TYPE_CHECKING, Annotated, Any, Literal
 
 import numpy as np
+from numpy.typing import NDArray
+from pydantic import Field
 
-from ...document.row import Row
-from ...document.track import GapsTrack
-from ...geometry.holes import holes
-from ...geometry.surface import Array
+from ...document.facts import Fact, named
+from ...document.numbers import DotDiameter, Ident
+from ...dots.holes import holes
+from ...dots.table import Array
 from ...geometry.turn import turned_places
+from ...words.lengths import mm
 from ..context import Context
-from ..own import Whole
 from ..placed import PlacedRow, unplaced
+from .kind import TrackKind, TrackRule
 from .placing import Places, row_on
 
+if TYPE_CHECKING:
+    from ...document.row import Row
+
 MOST = 4000
+Whole = NDArray[np.intp]
 
 
-def solve_gaps(row: Row, index: int, context: Context) -> PlacedRow:
+class GapsTrack(TrackRule):
+    """Into the gaps: the largest dot that fits, between `least` and the row's own size, or that size alone.
+
+    Holes more than four times as wide as the row's own dots are open ground and stay empty.
+
+    `rows` names the rows whose gaps are filled; empty, all gaps out to the last row.
+    """
+
+    kind: Literal["gaps"] = "gaps"
+    sizes: Annotated[
+        Literal["largest", "one size"],
+        Fact("Fill with", "choice", {"largest": "the largest that fits", "one size": "this size only"}, wide=160),
+    ] = "largest"
+    least: Annotated[DotDiameter, named("Smallest", wide=88)] = 0.6
+    rows: Annotated[tuple[Ident, ...], Field(max_length=60), named("Gaps of rows", "rows", none="all")] = ()
+
+
+def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:
     track = row.track
     assert isinstance(track, GapsTrack)
     sizes = row.sizes
@@ -63,7 +88,7 @@ def _order(context: Context) -> int:
     return max(order, 1)
 
 
-def _widest(row: Row, track: GapsTrack, context: Context) -> float:
+def _widest(row: "Row", track: GapsTrack, context: Context) -> float:
     """Radius of the widest hole that counts as a gap, four times as wide as the row's own dot.
 
     With one size for all it is at least that of the largest dot around. Wider holes are open ground.
@@ -136,3 +161,31 @@ def _made(radius: float, least: float, track: GapsTrack, context: Context) -> fl
         return least if radius >= least - 1e-9 else 0.0
     fitting = [size / 2 for size in context.sizes if size / 2 <= radius + 1e-9]
     return fitting[-1] if fitting else (0.0 if context.sizes else radius)
+
+
+def _always(_: "Row") -> bool:
+    return True
+
+
+def _sentence(_: "Row", placed: PlacedRow, __: int) -> str:
+    least = mm(2 * float(placed.own_dots.radius.min()))
+    return f"Into the gaps that are left, each as large as fits: {least} at the least."
+
+
+def _begin(_: float, __: float) -> dict[str, Any]:
+    return {"track": {"kind": "gaps"}, "fit": None, "gap": 0.2}
+
+
+GAPS = TrackKind(
+    model=GapsTrack,
+    name="into the gaps",
+    word="into gaps",
+    solve=solve_gaps,
+    sentence=_sentence,
+    begin=_begin,
+    members=1,
+    nests=_always,
+    groups=False,
+    sized=False,
+    fills=True,
+)

@@ -2,22 +2,35 @@
 
 from dataclasses import replace
 from math import inf
+from typing import TYPE_CHECKING, Any, Literal
 
 import numpy as np
 
-from ...document.row import FromEdge, Offset, Row
+from ...document.distance import FromEdge
+from ...document.start import Between, Offset
+from ...dots.table import Array
 from ...geometry.even import Curve, closed_places, cornered_places
 from ...geometry.frames import lifted
 from ...geometry.outline.inset import inset
 from ...geometry.root import root
-from ...geometry.surface import Array
+from ...words.lengths import mm
 from ..context import Context
 from ..counts import repeats
-from ..placed import PlacedRow, clearances, unplaced
+from ..placed import PlacedRow, unplaced
+from .kind import AROUND, TrackKind, TrackRule
 from .placing import Places, members, outward, pair_sums, row_on
 
+if TYPE_CHECKING:
+    from ...document.row import Row
 
-def solve_inset(row: Row, index: int, context: Context) -> PlacedRow:
+
+class InsetTrack(TrackRule):
+    """Along the blank's own edge, at an even distance from it; nested, each row lies inside the last."""
+
+    kind: Literal["inset"] = "inset"
+
+
+def solve_inset(row: "Row", index: int, context: Context) -> PlacedRow:
     """The row `inward` from the edge, or nested: the first just inside the border, each next as close as it may."""
     widest = max(row.sizes)
     before = context.inset_before
@@ -33,16 +46,18 @@ def solve_inset(row: Row, index: int, context: Context) -> PlacedRow:
     return replace(placed, depth=depth)
 
 
-def _nested(row: Row, context: Context, before: PlacedRow, outside: float) -> float:
+def _nested(row: "Row", context: Context, before: PlacedRow, outside: float) -> float:
     """Depth at which the row first clears the one before by its gap."""
 
     def short(depth: float) -> float:
         placed = _at(row, -1, context, depth, before)
         if placed is None:
             return -inf
-        return row.gap - float(clearances(placed, before).min())
+        dots = placed.own_dots
+        clear, _ = before.own_index.nearest(dots.x, dots.y, dots.z)
+        return row.gap - float((clear - dots.radius).min())
 
-    furthest = outside + max(before.radius) + max(row.sizes) / 2 + row.gap
+    furthest = outside + float(before.own_dots.radius.max()) + max(row.sizes) / 2 + row.gap
     depth = root(lambda inward: -short(outside + inward), 0.0, furthest - outside, 1e-7, 40)
     for _ in range(20):
         if short(outside + depth) <= 1e-7:
@@ -51,7 +66,7 @@ def _nested(row: Row, context: Context, before: PlacedRow, outside: float) -> fl
     return float(outside + depth)
 
 
-def _at(row: Row, index: int, context: Context, depth: float, before: PlacedRow | None) -> PlacedRow | None:
+def _at(row: "Row", index: int, context: Context, depth: float, before: PlacedRow | None) -> PlacedRow | None:
     parts = inset(context.ground.outline, depth)
     if not parts:
         return None
@@ -65,7 +80,7 @@ def _at(row: Row, index: int, context: Context, depth: float, before: PlacedRow 
     return row_on(row, index, context, places)
 
 
-def _places(row: Row, context: Context, curve: Curve, before: PlacedRow | None) -> tuple[Array, float]:
+def _places(row: "Row", context: Context, curve: Curve, before: PlacedRow | None) -> tuple[Array, float]:
     """Lengths along the curve and the gap that results; fitted, the most that keep the gap asked.
 
     A dot stands on every sharp corner, unless the row sits in the dips of one before it.
@@ -82,7 +97,7 @@ def _places(row: Row, context: Context, curve: Curve, before: PlacedRow | None) 
         n -= k
 
 
-def _cornered(row: Row, curve: Curve, corners: Array, count: int | None) -> tuple[Array, float]:
+def _cornered(row: "Row", curve: Curve, corners: Array, count: int | None) -> tuple[Array, float]:
     """Places with one on every corner; fitted, the pitch is widened until all neighbours keep the gap."""
     pitch = float(np.mean(row.sizes)) + row.gap
     for _ in range(40):
@@ -95,7 +110,7 @@ def _cornered(row: Row, curve: Curve, corners: Array, count: int | None) -> tupl
     return s, gap
 
 
-def _count(row: Row, context: Context, curve: Curve) -> int:
+def _count(row: "Row", context: Context, curve: Curve) -> int:
     """Places in all: a multiple of the pattern."""
     k = len(row.pattern)
     if row.fit != "count":
@@ -104,17 +119,45 @@ def _count(row: Row, context: Context, curve: Curve) -> int:
     return max(int(curve.length / need * (1 - 1e-9)) * k, 3)
 
 
-def _start(row: Row, context: Context, curve: Curve, before: PlacedRow | None, pitch: float) -> float:
+def _start(row: "Row", context: Context, curve: Curve, before: PlacedRow | None, pitch: float) -> float:
     """Begin at twelve o'clock, half a pitch on, or in the middle of the first dip of the row before."""
     fine = np.linspace(0, curve.length, 2000)
     x, y, _ = curve(fine).T
     if before is not None and _dipped(row, before):
-        away = np.hypot(x - before.x[:2].mean(), y - before.y[:2].mean())
+        away = np.hypot(x - before.own_dots.x[:2].mean(), y - before.own_dots.y[:2].mean())
     else:
         away = np.abs(np.sin((np.arctan2(x, -y) - context.turn_rad) / 2))
-    return float(fine[int(np.argmin(away))]) + (pitch / 2 if row.start.kind == "between" else 0.0)
+    return float(fine[int(np.argmin(away))]) + (pitch / 2 if isinstance(row.start, Between) else 0.0)
 
 
-def _dipped(row: Row, before: PlacedRow | None) -> bool:
+def _dipped(row: "Row", before: PlacedRow | None) -> bool:
     """Whether the row sits in the dips of one before it."""
     return isinstance(row.start, Offset) and before is not None
+
+
+def _always(_: "Row") -> bool:
+    return True
+
+
+def _sentence(_: "Row", placed: PlacedRow, __: int) -> str:
+    inside = f", {mm(placed.depth)} inside it" if placed.depth is not None else ""
+    return f"Along the edge of the blank{inside}, evenly spread."
+
+
+def _begin(_: float, __: float) -> dict[str, Any]:
+    track = {"kind": "inset"}
+    return {"track": track, "fit": "count", "distance": {"kind": "nested"}, "start": {"kind": "on lines"}}
+
+
+INSET = TrackKind(
+    model=InsetTrack,
+    name="along the edge",
+    word="along edge",
+    solve=solve_inset,
+    sentence=_sentence,
+    begin=_begin,
+    repeats="round",
+    nests=_always,
+    distances=("nested", "edge"),
+    starts=AROUND,
+)

@@ -1,20 +1,41 @@
 """Straight lines across the blank, repeated at even spacing and cut by the border."""
 
 from math import cos, radians, sin
+from typing import TYPE_CHECKING, Annotated, Any, Literal
 
 import numpy as np
+from numpy.typing import NDArray
+from pydantic import Field
 
-from ...document.row import Row
-from ...document.track import LineTrack
-from ...geometry.surface import Array
+from ...document.facts import named
+from ...document.numbers import Degrees
+from ...document.start import Between, Offset
+from ...dots.table import Array, Mask
+from ...words.lengths import mm
 from ..context import Context
 from ..placed import PlacedRow, unplaced
+from .kind import TrackKind, TrackRule
 from .placing import Places, row_on
 
+if TYPE_CHECKING:
+    from ...document.row import Row
+
+Whole = NDArray[np.intp]
 MOST_A_LINE = 2000
 
 
-def solve_line(row: Row, index: int, context: Context) -> PlacedRow:
+class LineTrack(TrackRule):
+    """Straight lines across the blank at even spacing, cut by the border. Angle 0 is upright."""
+
+    kind: Literal["line"] = "line"
+    lines: Annotated[int, Field(strict=True, ge=1, le=200), named("Lines", "count", wide=88)] = 1
+    spacing: Annotated[
+        float, Field(strict=True, allow_inf_nan=False, ge=0.5, le=1000), named("Apart", "length", wide=88)
+    ] = 10.0
+    angle: Annotated[Degrees, named("Slant", wide=88)] = 0.0
+
+
+def solve_line(row: "Row", index: int, context: Context) -> PlacedRow:
     """Dots keep the gap along each line, counted from its middle; a row "in the dips" shifts every second line.
 
     Dots that would meet what lies there already are left out, as if the line passed under it.
@@ -25,33 +46,33 @@ def solve_line(row: Row, index: int, context: Context) -> PlacedRow:
     assert isinstance(track, LineTrack)
     way = radians(track.angle) + context.turn_rad
     along, aside = np.array([sin(way), -cos(way)]), np.array([cos(way), sin(way)])
-    found: list[tuple[Array, np.ndarray]] = []
+    found: list[tuple[Array, Whole]] = []
     half = float(np.hypot(*context.ground.outline.T).max())
     for k in range(track.lines):
         shift = (k - (track.lines - 1) / 2) * track.spacing
         t, member = _threaded(row, half, k)
         points = shift * aside + t[:, None] * along
         radius = np.asarray(row.sizes)[member] / 2
-        inside = (context.over(points[:, 0], points[:, 1], radius) <= 1e-6) & _free(context, points, radius + row.gap)
+        inside = context.over(points[:, 0], points[:, 1], radius) <= 1e-6
         found.append((points[inside], member[inside]))
     points, member = (np.concatenate(part) for part in zip(*found, strict=True))
+    free = _free(context, points, np.asarray(row.sizes)[member] / 2 + row.gap)
+    points, member = points[free], member[free]
     if not len(points):
         return unplaced(row, index, "no line crosses the painted area")
     out = np.full(len(points), way)
     return row_on(row, index, context, Places(points[:, 0], points[:, 1], out, member, 1, row.gap))
 
 
-def _free(context: Context, points: Array, reach: Array) -> np.ndarray:
-    """Whether each place is clear of what lies there already; lines pass under other rows."""
+def _free(context: Context, points: Array, reach: Array) -> Mask:
+    """Whether each place is clear of what lies there already, as seen from above; lines pass under other rows."""
     free = np.ones(len(points), bool)
     for placed in context.placed:
-        there = placed.bodies
-        apart = np.hypot(points[:, :1] - there.x, points[:, 1:] - there.y) - there.radius
-        free &= apart.min(axis=1) >= reach - 1e-9
+        free &= placed.seen_from_above.clear_of(points[:, 0], points[:, 1], np.zeros(len(points)), reach - 1e-9)
     return free
 
 
-def _threaded(row: Row, half: float, line: int) -> tuple[Array, np.ndarray]:
+def _threaded(row: "Row", half: float, line: int) -> tuple[Array, Whole]:
     """Distances from a line's middle, and the members there, out to `half` on both sides."""
     sizes = row.sizes
     period = sum(sizes) + len(sizes) * row.gap
@@ -60,6 +81,29 @@ def _threaded(row: Row, half: float, line: int) -> tuple[Array, np.ndarray]:
     once = np.concatenate(([0.0], np.cumsum(steps)[:-1]))
     t = (np.arange(-turns, turns + 1)[:, None] * period + once).ravel()
     member = np.tile(np.arange(len(sizes)), 2 * turns + 1)
-    shift = {"between": steps[0] / 2, "offset": steps[0] / 2 if line % 2 else 0.0}.get(row.start.kind, 0.0)
+    shifted = isinstance(row.start, Between) or (isinstance(row.start, Offset) and line % 2 == 1)
+    shift = steps[0] / 2 if shifted else 0.0
     keep = np.flatnonzero(np.abs(t + shift) <= half)[:MOST_A_LINE]
     return np.asarray(t[keep] + shift), member[keep]
+
+
+def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
+    track = row.track
+    assert isinstance(track, LineTrack)
+    lines = "one straight line" if track.lines == 1 else f"{track.lines} straight lines {mm(track.spacing)} apart"
+    return f"Along {lines}, {track.angle:g}° from upright."
+
+
+def _begin(_: float, __: float) -> dict[str, Any]:
+    return {"track": {"kind": "line", "lines": 3, "spacing": 10.0}, "fit": None, "start": {"kind": "on lines"}}
+
+
+LINE = TrackKind(
+    model=LineTrack,
+    name="straight lines",
+    word="in lines",
+    solve=solve_line,
+    sentence=_sentence,
+    begin=_begin,
+    starts=("on lines", "between", "offset"),
+)

@@ -2,17 +2,23 @@
 
 from dataclasses import dataclass
 from math import inf
+from typing import TYPE_CHECKING, Any
 
 import numpy as np
+from numpy.typing import NDArray
 
-from ...document.row import Row
+from ...dots.rings import own_dots
+from ...dots.table import Array
 from ...geometry.even import Curve
 from ...geometry.frames import lifted
-from ...geometry.surface import Array
 from ...geometry.turn import turned_places
 from ..context import Context
-from ..own import DotsAt, Whole
 from ..placed import PlacedRow
+
+if TYPE_CHECKING:
+    from ...document.row import Row
+
+Whole = NDArray[np.intp]
 
 
 @dataclass(frozen=True)
@@ -23,13 +29,13 @@ class Places:
     x: Array
     y: Array
     out_rad: Array
-    member: Whole
+    member: NDArray[Any]
     repeats: int
     clear: float = inf
     sizes: Array | None = None
 
 
-def row_on(row: Row, index: int, context: Context, places: Places) -> PlacedRow:
+def row_on(row: "Row", index: int, context: Context, places: Places) -> PlacedRow:
     """The row on these places, coincident ones once. `sizes` gives each dot its own diameter."""
     keep = _single(places.x, places.y)
     x, y, member = places.x[keep], places.y[keep], places.member[keep]
@@ -37,15 +43,9 @@ def row_on(row: Row, index: int, context: Context, places: Places) -> PlacedRow:
     radius = np.asarray(diameters)[member] / 2 if places.sizes is None else places.sizes[keep] / 2
     (px, py, pz), walks = lifted(context.surface, x, y)
     widest = (float(radius.max(initial=0.0)) * 2,) if places.sizes is not None else diameters
-    return PlacedRow(
-        index,
-        places.repeats,
-        widest,
-        float(walks.mean()) if len(walks) else 0.0,
-        places.clear,
-        DotsAt(places.out_rad[keep], px, py, pz, radius, member, walks),
-        row.boundary,
-    )
+    own = own_dots(px, py, pz, radius, walks, places.out_rad[keep], member, np.arange(len(x)))
+    mean = float(walks.mean()) if len(walks) else 0.0
+    return PlacedRow(index, places.repeats, widest, mean, places.clear, own, row.boundary)
 
 
 def _single(x: Array, y: Array) -> Whole:
@@ -60,11 +60,12 @@ def outward(curve: Curve, s: Array) -> Array:
     return np.asarray(np.arctan2(ahead[:, 0], -ahead[:, 1]) - np.pi / 2)
 
 
-def members(row: Row, n: int) -> Whole:
+def members(row: "Row", n: int) -> Whole:
+    """The pattern's members along n places."""
     return np.arange(n) % len(row.pattern)
 
 
-def pair_sums(row: Row, n: int) -> Array:
+def pair_sums(row: "Row", n: int) -> Array:
     """Mean diameter of each of n places and its follower."""
     sizes = np.asarray(row.sizes)[members(row, n)]
     return np.asarray((sizes + np.roll(sizes, -1)) / 2)

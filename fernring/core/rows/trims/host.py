@@ -6,9 +6,10 @@ from dataclasses import dataclass
 import numpy as np
 
 from ...document.kit import Load
-from ...geometry.flipped import Flipped
+from ...dots.index import Index
+from ...dots.table import Array, Dots
 from ...geometry.frames import beside
-from ...geometry.surface import Array, Points, Surface
+from ...geometry.surface import Points, Surface
 
 Disc = tuple[float, float, float]
 
@@ -31,34 +32,51 @@ class Host:
     turn: int
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Around:
-    """The surface, the discs of other rows and of neighbours (x, y, z, radius), and what the tools' loads give."""
+    """The surface, the discs of other rows and of neighbours, what the tools' loads give, and the tools' places."""
 
     surface: Surface
-    x: Array
-    y: Array
-    z: Array
-    radius: Array
+    discs: Index
     loads: Mapping[str, Load]
+    tools: Mapping[str, int]
 
     @property
     def mirror(self) -> float:
         """-1 on the back of a ball or egg, where right is left as seen from the front."""
-        return -1.0 if isinstance(self.surface, Flipped) else 1.0
+        return self.surface.side
+
+    def tool(self, ident: str | None) -> int:
+        """Place of a tool among the piece's tools, -1 for none."""
+        return self.tools.get(ident or "", -1)
 
     def near(self, host: Host, within: float) -> list[Disc]:
         """Discs whose edge comes within `within` of the host's middle, in its frame; the host itself is left out."""
-        dx, dy, dz = self.x - host.x, self.y - host.y, self.z - host.z
+        there = self.discs
+        _, chosen, clear = there.within(np.array([host.x]), np.array([host.y]), np.array([host.z]), within)
+        others = chosen[clear + there.radius[chosen] > 1e-6]
+        others.sort()
+        dx, dy, dz = there.x[others] - host.x, there.y[others] - host.y, there.z[others] - host.z
         apart = np.sqrt(dx * dx + dy * dy + dz * dz)
-        chosen = np.flatnonzero((apart - self.radius <= within) & (apart > 1e-6))
         sin, cos = np.sin(host.out_rad), np.cos(host.out_rad)
-        px, py = dx[chosen] * self.mirror, dy[chosen]
+        px, py = dx * self.mirror, dy
         u, v = px * cos + py * sin, px * sin - py * cos
-        scale = apart[chosen] / np.maximum(np.hypot(u, v), 1e-9)
-        return list(zip((u * scale).tolist(), (v * scale).tolist(), self.radius[chosen].tolist(), strict=True))
+        scale = apart / np.maximum(np.hypot(u, v), 1e-9)
+        return list(zip((u * scale).tolist(), (v * scale).tolist(), there.radius[others].tolist(), strict=True))
 
     def at(self, host: Host, u: Array, v: Array) -> tuple[Points, Array, Array]:
         """Places on the surface, their walks and directions outward."""
         n = np.ones(len(u))
         return beside(self.surface, host.walk * n, host.angle_rad * n, host.x * n, host.y * n, host.out_rad * n, u, v)
+
+    def hosts(self, dots: Dots, own: int, first_turn: int) -> list[Host]:
+        """Grown dots as hosts for the trims on them."""
+        angle = np.arctan2(dots.x * self.mirror, -dots.y)
+        columns = (dots.x, dots.y, dots.z, dots.walk, angle, dots.out_rad, dots.radius)
+        numbers = (dots.level, dots.dot)
+        return [
+            Host(*place, level=level, own=own, dot=dot, turn=first_turn + k)
+            for k, (*place, level, dot) in enumerate(
+                zip(*(column.tolist() for column in (*columns, *numbers)), strict=True)
+            )
+        ]

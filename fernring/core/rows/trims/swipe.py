@@ -1,13 +1,91 @@
 """Swipes: a dot pulled to a tail. A spine of shrinking discs, and the line that envelops them."""
 
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 from math import cos, inf, pi, radians, sin, sqrt
+from typing import TYPE_CHECKING, Annotated, Any, Literal
 
 import numpy as np
+from pydantic import Field
 
-from ...document.trim import SwipeTrim, ToCircle, ToLength
-from ...geometry.surface import Array
-from .host import Around, Host
+from ...document.facts import Fact, named
+from ...document.numbers import Frozen, Gap, Walk
+from ...document.shelf import Shade
+from ...dots.table import Array
+from ...words.lengths import mm
+from .kind import Extent, Path, Smaller, TrimKind, TrimRule
+
+if TYPE_CHECKING:
+    from .growing import Growth
+    from .host import Around, Host
+
+
+class ToLength(Frozen):
+    kind: Literal["length"] = "length"
+    mm: Annotated[float, Field(strict=True, ge=0.5, le=300), named("Swipe length", "length", wide=82)]
+
+
+class ToCircle(Frozen):
+    """To the walk distance of a circle."""
+
+    kind: Literal["circle"] = "circle"
+    walk: Annotated[Walk, named("To the circle at", wide=92)]
+
+
+class ToContact(Frozen):
+    """Until it first touches what is there, less the gap."""
+
+    kind: Literal["contact"] = "contact"
+
+
+End = Annotated[ToLength | ToCircle | ToContact, Field(discriminator="kind")]
+
+
+class SwipeTrim(TrimRule):
+    """The dot pulled to a tail: straight and thin, a teardrop with rounded shoulders, or a comma bent to one side.
+
+    `angle` turns the pull clockwise from its direction. A family of `family` swipes lies side by side, each next
+    shorter by `shorter` and leaning out by `lean` more, alternately right and left.
+    """
+
+    kind: Literal["swipe"] = "swipe"
+    form: Annotated[
+        Literal["teardrop", "straight", "comma left", "comma right"],
+        Fact("Form", "choice", {name: name for name in ("teardrop", "straight", "comma left", "comma right")}, wide=116),
+    ] = "teardrop"
+    direction: Annotated[
+        Literal["outward", "inward"],
+        Fact("Pulled", "choice", {"outward": "outward", "inward": "inward"}, wide=92),
+    ] = "outward"
+    to: Annotated[
+        End,
+        Fact(
+            "Pulled to",
+            "variant",
+            {"length": "a length", "circle": "a circle", "contact": "first contact"},
+            wide=112,
+        ),
+    ] = ToLength(mm=8.0)
+    angle: Annotated[float, Field(strict=True, ge=-180, le=180), named("Turned", "degrees", wide=78)] = 0.0
+    bend: Annotated[
+        float,
+        Field(strict=True, ge=0, le=120),
+        named("Bend", "degrees", when={"form": ["comma left", "comma right"]}, wide=78),
+    ] = 50.0
+    family: Annotated[int, Field(strict=True, ge=1, le=9), named("Side by side", "count", wide=82)] = 1
+    shorter: Annotated[
+        float,
+        Field(strict=True, ge=0, le=0.9),
+        named("Each shorter by", "share", when={"family": 2}, wide=88),
+    ] = 0.2
+    lean: Annotated[
+        float, Field(strict=True, ge=0, le=60), named("Each leans", "degrees", when={"family": 2}, wide=88)
+    ] = 18.0
+    gap: Annotated[Gap, named("Gap", wide=82)] = 0.2
+    shades: Annotated[
+        tuple[Shade, ...], Field(max_length=24), named("Shades", "shades", none="in the dot's own shade")
+    ] = ()
+
 
 SAMPLES = 40
 TIP = 0.06
@@ -27,8 +105,8 @@ def spine(trim: SwipeTrim, radius: float, length: float, lean_rad: float, side: 
     if abs(bend) < 1e-9:
         u, v = length * t * sin(way), length * t * cos(way)
     else:
-        turn, reach = way + bend * t, length / bend
-        u, v = reach * (cos(way) - np.cos(turn)), reach * (np.sin(turn) - sin(way))
+        turn, curvature_radius = way + bend * t, length / bend
+        u, v = curvature_radius * (cos(way) - np.cos(turn)), curvature_radius * (np.sin(turn) - sin(way))
     return np.stack((u, v), axis=1), girth
 
 
@@ -67,7 +145,7 @@ class Pull:
     aside: float
 
 
-def family(trim: SwipeTrim, host: Host, around: Around) -> list[Pull]:
+def family(trim: SwipeTrim, host: "Host", around: "Around") -> list[Pull]:
     """The middle swipe first, then right and left in turn, their heads side by side with the gap between."""
     whole = _length(trim, host, around)
     found = [Pull(whole, 0.0, 1.0, 0.0)]
@@ -78,7 +156,7 @@ def family(trim: SwipeTrim, host: Host, around: Around) -> list[Pull]:
     return found
 
 
-def _length(trim: SwipeTrim, host: Host, around: Around) -> float:
+def _length(trim: SwipeTrim, host: "Host", around: "Around") -> float:
     """From the middle of the head to the tip (mm)."""
     if isinstance(trim.to, ToLength):
         return trim.to.mm
@@ -89,14 +167,83 @@ def _length(trim: SwipeTrim, host: Host, around: Around) -> float:
     return _to_contact(trim, host, around)
 
 
-def _to_contact(trim: SwipeTrim, host: Host, around: Around) -> float:
+def _to_contact(trim: SwipeTrim, host: "Host", around: "Around") -> float:
     """The longest straight tail whose tip keeps the gap to what lies in its way, at most eight heads long."""
     most = 16 * host.radius
     way = radians(trim.angle) + (pi if trim.direction == "inward" else 0.0)
     best = most
     for u, v, r in around.near(host, most):
         along, aside = u * sin(way) + v * cos(way), abs(u * cos(way) - v * sin(way))
-        reach = r + trim.gap
-        if along > 0 and aside < reach:
-            best = min(best, along - sqrt(reach * reach - aside * aside))
+        apart = r + trim.gap
+        if along > 0 and aside < apart:
+            best = min(best, along - sqrt(apart * apart - aside * aside))
     return max(min(best, most), LEAST_LENGTH) if best < inf else most
+
+
+def grow(trim: SwipeTrim, number: int, host: "Host", growth: "Growth") -> list["Host"]:
+    """The family of swipes from one host; nothing sits on a swipe."""
+    for k, pull in enumerate(family(trim, host, growth.around)):
+        lean = -pull.lean_rad if trim.direction == "inward" else pull.lean_rad
+        centres, girth = spine(trim, host.radius, pull.length, lean, pull.side)
+        centres = centres + np.array([pull.aside, 0.0])
+        growth.mark(number, host, centres, girth, envelope(centres, girth), k)
+    return []
+
+
+def _extent(_: SwipeTrim, __: float, ___: Extent) -> float:
+    return inf
+
+
+def _brief(trim: SwipeTrim) -> str:
+    several = f"{trim.family} × " if trim.family > 1 else ""
+    return f"swipe {several}{trim.form}, {trim.direction}, {_end(trim)}"
+
+
+def _sentence(trim: SwipeTrim, _: Mapping[str, str], host: str) -> str:
+    form = {"straight": "straight and thin", "teardrop": "a teardrop"}.get(trim.form, f"a {trim.form}")
+    several = f" Lay {trim.family} side by side, each next one shorter and leaning more." if trim.family > 1 else ""
+    end = "until it nearly touches" if isinstance(trim.to, ToContact) else _end(trim)
+    return f"While wet, pull {host} {trim.direction} to a tail: {form}, {end}.{several}"
+
+
+def _end(trim: SwipeTrim) -> str:
+    if isinstance(trim.to, ToLength):
+        return f"{mm(trim.to.mm)} long"
+    return "to contact" if isinstance(trim.to, ToContact) else f"to {mm(trim.to.walk)} from the centre"
+
+
+def _begin(host: float, _: Callable[[float], dict[str, Any]], __: Sequence[Shade]) -> dict[str, Any]:
+    return {"kind": "swipe", "to": {"kind": "length", "mm": max(round(2.5 * host, 1), LEAST_LENGTH)}}
+
+
+def _smaller(trim: SwipeTrim, short: float) -> list[Smaller]:
+    """Pulled less far, or until it touches."""
+    if isinstance(trim.to, ToLength) and trim.to.mm - short - 0.1 >= LEAST_LENGTH:
+        left = round(trim.to.mm - short - 0.1, 2)
+        return [Smaller(f"Pull to {left:g} mm", {"to": {"kind": "length", "mm": left}})]
+    return [] if isinstance(trim.to, ToContact) else [Smaller("Pull to first contact", {"to": {"kind": "contact"}})]
+
+
+def _ends(trim: SwipeTrim, circles: Mapping[str, float]) -> list[tuple[str, Path, Any]]:
+    """At first contact, on each guide circle, at round lengths."""
+    ends: list[tuple[str, dict[str, Any]]] = [("to first contact", {"kind": "contact"})]
+    ends += [(f"to the circle at {walk:g}", {"kind": "circle", "walk": walk}) for walk in circles.values()]
+    ends += [(f"{long:g} long", {"kind": "length", "mm": float(long)}) for long in (4, 6, 8, 10, 12, 16, 20, 25)]
+    return [(words, ("to",), end) for words, end in ends]
+
+
+SWIPE = TrimKind(
+    model=SwipeTrim,
+    name="swipe",
+    add="Add a swipe",
+    grow=grow,
+    extent=_extent,
+    brief=_brief,
+    sentence=_sentence,
+    begin=_begin,
+    turns=lambda _: "from below upward",
+    gap=lambda trim: trim.gap,
+    smaller=_smaller,
+    ends=_ends,
+    swept=True,
+)

@@ -1,27 +1,83 @@
 """Top dots: smaller dots on dry ones, one to four high, centred or shifted all the same way."""
 
-from ...document.trim import TopTrim
-from ..grown import Finding
-from .host import Disc, Host
+from collections.abc import Callable, Mapping, Sequence
+from typing import TYPE_CHECKING, Annotated, Any, Literal
+
+import numpy as np
+from pydantic import Field
+
+from ...document.facts import chosen, named
+from ...document.numbers import Tick
+from ...document.shelf import Shade
+from ...dots.table import Whole, table
+from .grown import Finding
+from .kind import MOST_INNER, Extent, Path, Shades, Size, TrimKind, TrimRule, brief_size, spoken_size
+
+if TYPE_CHECKING:
+    from .growing import Growth
+    from .host import Disc, Host
+    from .kind import TrimRule as Trim
 
 WAYS = {"centred": (0.0, 0.0), "inward": (0.0, -1.0), "outward": (0.0, 1.0), "left": (-1.0, 0.0), "right": (1.0, 0.0)}
 
 
-def stack(trim: TopTrim, number: int, host: Host) -> tuple[list[Disc], list[Finding]]:
+class TopTrim(TrimRule):
+    """One to four smaller dots on a dry one, the lowest first; `shift` is a share of the room to the host's edge.
+
+    `shades` go up the stack; with `turns` the colours between take turns around the row.
+    """
+
+    kind: Literal["top"] = "top"
+    sizes: Annotated[tuple[Size, ...], Field(min_length=1, max_length=4), named("Top dot", "sizes")]
+    towards: Annotated[
+        Literal["centred", "inward", "outward", "left", "right"],
+        chosen("Shifted", centred="centred", inward="inward", outward="outward", left="left", right="right"),
+        named("Shifted", wide=104),
+    ] = "centred"
+    shift: Annotated[
+        float,
+        Field(strict=True, ge=0, le=1),
+        named("By", "share", when={"towards": ["inward", "outward", "left", "right"]}, wide=82),
+    ] = 0.6
+    turns: Annotated[Tick, named("shades take turns, the last between")] = False
+    shades: Annotated[Shades, named("Shades", "shades")]
+    trims: Annotated[tuple["Trim", ...], Field(max_length=MOST_INNER)] = ()
+
+    @property
+    def carried(self) -> tuple[TrimRule, ...]:
+        return self.trims
+
+
+def grow(trim: TopTrim, number: int, host: "Host", growth: "Growth") -> list["Host"]:
+    """The stack on one host; trims on it sit on its highest dot."""
+    discs = stack(trim, number, host, growth.findings)
+    u, v, radii = (np.array(column) for column in zip(*discs, strict=True))
+    (x, y, z), walks, outs = growth.around.at(host, u, v)
+    heights = np.arange(len(discs))
+    dots = table(
+        len(discs), x=x, y=y, z=z, radius=radii, walk=walks, out_rad=outs, trim=number, host=host.own,
+        tool=np.array([growth.around.tool(size.tool) for size in trim.sizes]),
+        level=host.level + 1 + heights,
+        slot=np.array([slot(trim, k, host.turn) for k in heights.tolist()]),
+        below=np.array([host.dot, *(growth.count + 1 + heights[:-1])]),
+    )  # fmt: skip
+    return growth.add(dots, host)[-1:]
+
+
+def stack(trim: TopTrim, number: int, host: "Host", findings: list[Finding]) -> list["Disc"]:
     """Discs from the lowest up, in the host's frame; each is shifted within the one below. Too large ones are named."""
     found: list[Disc] = []
-    findings: list[Finding] = []
     u, v, below = 0.0, 0.0, host.radius
     right, out = WAYS[trim.towards]
     for size in trim.sizes:
-        radius = size.share * below if size.share else size.diameter / 2
+        radius = size.radius_on(below)
         if radius >= below - 1e-9:
             findings.append(Finding("top", number, (2 * radius, 2 * below)))
         room = max(below - radius, 0.0) * trim.shift
         u, v = u + right * room, v + out * room
         found.append((u, v, radius))
         below = radius
-    return found, findings
+    return found
 
 
 def slot(trim: TopTrim, height: int, turn: int) -> int:
@@ -31,3 +87,45 @@ def slot(trim: TopTrim, height: int, turn: int) -> int:
     if not trim.turns or n < 3:
         return height % n
     return n - 1 if height % 2 else (turn + height // 2) % (n - 1)
+
+
+def _slots(trim: TopTrim, count: int, turn: int) -> Whole | None:
+    return np.array([slot(trim, k, turn) for k in range(count)], np.int32) if trim.turns else None
+
+
+def _sizes(trim: TopTrim) -> list[tuple[Path, Size]]:
+    return [(("sizes", k), size) for k, size in enumerate(trim.sizes)]
+
+
+def _extent(trim: TopTrim, radius: float, inner: Extent) -> float:
+    return 2 * radius + inner(trim.trims, radius)
+
+
+def _brief(trim: TopTrim) -> str:
+    where = "" if trim.towards == "centred" else f", {trim.towards}"
+    return f"top dot {' + '.join(brief_size(size) for size in trim.sizes)}{where}"
+
+
+def _sentence(trim: TopTrim, tools: Mapping[str, str], host: str) -> str:
+    stacked = ", on that ".join(spoken_size(size, tools) for size in trim.sizes)
+    where = "" if trim.towards == "centred" else f", shifted {trim.towards}"
+    return f"When dry, on {host} a smaller dot: {stacked}{where}."
+
+
+def _begin(host: float, nearest: Callable[[float], dict[str, Any]], paints: Sequence[Shade]) -> dict[str, Any]:
+    return {"kind": "top", "sizes": [nearest(0.5 * host)], "shades": [*paints[:1]]}
+
+
+TOP = TrimKind(
+    model=TopTrim,
+    name="top dots",
+    add="Add a top dot",
+    grow=grow,
+    extent=_extent,
+    brief=_brief,
+    sentence=_sentence,
+    begin=_begin,
+    turns=lambda _: "from below upward",
+    sizes=_sizes,
+    slots=_slots,
+)

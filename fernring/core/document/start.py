@@ -1,0 +1,30 @@
+"""Where along its track a row begins."""
+
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from .facts import named
+from .numbers import Degrees, Frozen
+
+
+class OnLines(Frozen):
+    kind: Literal["on lines"] = "on lines"
+
+
+class Between(Frozen):
+    kind: Literal["between"] = "between"
+
+
+class Offset(Frozen):
+    """Into the dips of the row before."""
+
+    kind: Literal["offset"] = "offset"
+
+
+class AtAngle(Frozen):
+    kind: Literal["angle"] = "angle"
+    degrees: Annotated[Degrees, named("Angle", wide=84)]
+
+
+Start = Annotated[OnLines | Between | Offset | AtAngle, Field(discriminator="kind")]

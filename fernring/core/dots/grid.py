@@ -1,0 +1,122 @@
+"""Hash grids of discs, one for each doubling of radius.
+
+Discs are sorted into levels by radius, and each level into a grid of cells about as wide as its largest disc. Whoever
+looks for discs near a point reads each line of cells it could reach as one run of a table sorted by cell. Small discs
+thus never search a neighbourhood sized for the largest, and few large ones cost little.
+"""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from math import ceil
+
+import numpy as np
+
+from .table import Array, Mask, Whole
+
+Pairs = tuple[Whole, Whole]
+CELLS_A_DOT = 3
+
+
+def close_pairs(x: Array, y: Array, z: Array, radius: Array, tolerance: float = 1e-6) -> Pairs:
+    """Pairs (i < j) of discs whose straight-line distance is below r_i + r_j - tolerance (mm).
+
+    x, y, z, radius have one shape (n,); the answer is two arrays sorted by i, then j. To ask for a gap, pass radii grown
+    by their share of it. The cells lie in x and y: height only adds distance.
+    """
+    n, nobody = len(x), np.empty(0, np.int32)
+    if n < 2:
+        return nobody, nobody
+    heights = z if np.any(z) else None
+    found = [(nobody, nobody)]
+    grids: list[Grid] = []
+    for discs in by_level(radius):
+        grid = Grid.of(x, y, radius, discs)
+        for below in [grid, *grids]:
+            for i, j in below.candidates(grid):
+                keep = np.flatnonzero(_too_close(x, y, heights, radius, i, j, tolerance))
+                found.append((i[keep], j[keep]))
+        grids.append(grid)
+    first, second = (np.concatenate(part) for part in zip(*found, strict=True))
+    code = np.sort(np.minimum(first, second).astype(np.int64) * n + np.maximum(first, second))
+    return (code // n).astype(np.int32), (code % n).astype(np.int32)
+
+
+def by_level(radius: Array) -> list[Whole]:
+    """The discs of each doubling of radius, smallest first."""
+    _, exponent = np.frexp(radius)
+    return [np.flatnonzero(exponent == level).astype(np.int32) for level in np.unique(exponent)]
+
+
+@dataclass(frozen=True)
+class Grid:
+    """One level: its discs in the order of their cells, and where in it each cell starts."""
+
+    discs: Whole
+    x: Array
+    y: Array
+    widest: float
+    cell: float
+    left: float
+    top: float
+    columns: int
+    lines: int
+    starts: Whole
+
+    @classmethod
+    def of(cls, x: Array, y: Array, radius: Array, discs: Whole) -> "Grid":
+        px, py = x[discs], y[discs]
+        left, top = float(px.min()), float(py.min())
+        width, height = float(px.max()) - left, float(py.max()) - top
+        widest = float(radius[discs].max())
+        cell = max(2 * widest, (width * height / (CELLS_A_DOT * len(discs))) ** 0.5, (width + height) / 20_000, 1e-9)
+        columns, lines = int(width / cell) + 1, int(height / cell) + 1
+        key = ((py - top) / cell).astype(np.int32) * columns + ((px - left) / cell).astype(np.int32)
+        order = np.argsort(key)
+        starts = np.zeros(columns * lines + 1, np.int32)
+        np.cumsum(np.bincount(key, minlength=columns * lines), out=starts[1:])
+        return cls(discs[order], px[order], py[order], widest, cell, left, top, columns, lines, starts)
+
+    def candidates(self, larger: "Grid") -> Iterator[Pairs]:
+        """Pairs of the larger level's discs (or this one's own, each pair once) with this level's that may touch."""
+        for points, pairs in self._runs(larger.x, larger.y, larger.widest + self.widest, larger is self):
+            yield larger.discs[points], pairs
+
+    def around(self, x: Array, y: Array, reach: float) -> Iterator[Pairs]:
+        """Pairs of these points with this level's discs: all whose middles lie within `reach`, and some beyond."""
+        yield from self._runs(x, y, reach, False)
+
+    def _runs(self, x: Array, y: Array, reach: float, own: bool) -> Iterator[Pairs]:
+        span = min(ceil(reach / self.cell - 1e-9), max(self.columns, self.lines))
+        column = np.floor((x - self.left) / self.cell).clip(-span - 1, self.columns + span).astype(np.int32)
+        line = np.floor((y - self.top) / self.cell).clip(-span - 1, self.lines + span).astype(np.int32)
+        low, high = np.clip(column - span, 0, self.columns), np.clip(column + span + 1, 0, self.columns)
+        for step in range(0 if own else -span, span + 1):
+            there = line + step
+            inside = (there >= 0) & (there < self.lines)
+            row = np.where(inside, there * self.columns, 0)
+            end = self.starts[row + np.where(inside, high, 0)]
+            if own and step == 0:
+                first = np.arange(1, len(self.discs) + 1, dtype=np.int32)
+            else:
+                first = self.starts[row + np.where(inside, low, 0)]
+            points, k = expanded(first, end)
+            if len(k):
+                yield points, self.discs[k]
+
+
+def expanded(first: Whole, end: Whole) -> Pairs:
+    """Every (i, k) with first_i <= k < end_i, as flat arrays."""
+    count = np.maximum(end - first, 0)
+    shift = first - np.cumsum(count, dtype=np.int32) + count
+    k = np.repeat(shift, count)
+    k += np.arange(len(k), dtype=np.int32)
+    return np.repeat(np.arange(len(first), dtype=np.int32), count), k
+
+
+def _too_close(x: Array, y: Array, z: Array | None, r: Array, i: Whole, j: Whole, tolerance: float) -> Mask:
+    dx, dy, reach = x[i] - x[j], y[i] - y[j], r[i] + r[j] - tolerance
+    square = dx * dx + dy * dy
+    if z is not None:
+        dz = z[i] - z[j]
+        square += dz * dz
+    return np.asarray((square < reach * reach) & (reach > 0))

@@ -1,0 +1,171 @@
+"""What fits here? Real alternatives for one row, from the kit's own dot sizes."""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from itertools import islice, product
+from math import inf, log
+
+from ..document.changes import Change
+from ..document.piece import Piece
+from ..document.row import Row
+from ..errors import FitError
+from ..rows.counts import allowed, as_count
+from ..rows.fitting import MOST_DIAMETER
+from ..rows.placed import PlacedRow
+from ..rows.sequence import Halves, left_over, open_halves, place_row, solve_rest
+from ..advice.sizes import KitSize, kit_sizes
+from ..document.changes import change
+
+SHORT_TABLE = 12
+MOST_GROWN = 40
+ONE_COUNT = ("centre", "line", "corner", "gaps")
+MOST_COUNTS = 12
+LOOSEST = 2.2
+
+
+@dataclass(frozen=True)
+class Alternative:
+    """A count and size that fit the row. Lengths in mm.
+
+    `clear` is the gap that results between neighbours (None for one dot), `left` what would remain between
+    the outermost painted edge and the border, `lost` how many rows further out would find no room.
+    """
+
+    repeats: int
+    member: int
+    diameter: float
+    tool: str
+    tool_name: str
+    walk: float
+    clear: float | None
+    left: float
+    lost: int
+    current: bool
+    changes: tuple[Change, ...]
+
+
+def what_fits(piece: Piece, index: int) -> list[Alternative]:
+    """A short table: the counts that keep the symmetry, with the kit sizes that keep the row's gap there.
+
+    Sorted by count, then size. Raises FitError when there is no such row or the piece has no tools.
+    """
+    if not 0 <= index < len(piece.rows):
+        raise FitError(f"The piece has {len(piece.rows)} rows; there is no row at place {index}.", "row")
+    sizes = kit_sizes(piece.tools)
+    if not sizes:
+        raise FitError("The piece has no tools to choose a size from; add some from the kit.", "tools")
+    before = _before(piece, index)
+    fitting = islice(_fitting(piece, before, sizes), SHORT_TABLE)
+    chosen = [_alternative(piece, before, *found) for found in fitting]
+    return sorted(chosen, key=lambda alternative: (alternative.repeats, alternative.member, alternative.diameter))
+
+
+@dataclass(frozen=True)
+class _Before:
+    """What the row sees, the rows already placed, and the row as it stands."""
+
+    halves: Halves
+    rows: tuple[PlacedRow, ...]
+    now: PlacedRow
+
+
+def _before(piece: Piece, index: int) -> _Before:
+    opened = open_halves(piece)
+    halves, rows = solve_rest(piece.model_copy(update={"rows": piece.rows[:index]}), opened, ())
+    return _Before(halves, rows, place_row(piece.rows[index], index, halves))
+
+
+Found = tuple[Row, PlacedRow, int, KitSize]
+
+
+def _fitting(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Found]:
+    """Trials of the row that fit, from the one most like it on: placed one by one, as they are asked for."""
+    index = len(before.rows)
+    for trial, bare, member, size in islice(_spaced(piece, before, sizes), MOST_GROWN):
+        placed = place_row(trial, index, before.halves) if trial.trims else bare
+        if left_over(before.halves, (placed,)) >= -1e-6:
+            yield trial, placed, member, size
+
+
+def _spaced(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Found]:
+    """Trials whose own dots, before any trim, stand well apart from each other."""
+    index, row = len(before.rows), piece.rows[len(before.rows)]
+    members = range(len(row.pattern) if row.track.kind != "centre" else 1)
+    tries = list(product(_counts(row, piece.segments, before.now), members, sizes))
+    for n, member, size in sorted(tries, key=lambda tried: _distance(row, before.now, *tried)):
+        trial = _trial(row, n, member, size, piece.segments)
+        placed = place_row(trial.model_copy(update={"trims": ()}), index, before.halves)
+        if _well_apart(placed, row.gap, before.now):
+            yield trial, placed, member, size
+
+
+def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:
+    """The counts nearest to the present one that keep the symmetry."""
+    if row.track.kind in ONE_COUNT:
+        return [1]
+    if row.track.kind in ("arc", "path"):
+        dots = max(now.n // max(now.repeats, 1), 1)
+        return [n for n in range(dots - 6, dots + 7) if n > 1]
+    present = max(now.repeats, 1)
+    counts = [n for n in allowed(segments, 4 * max(present, segments)) if n * len(row.pattern) > 1]
+    return sorted(sorted(counts, key=lambda n: abs(log(n / present)))[:MOST_COUNTS])
+
+
+def _trial(row: Row, n: int, member: int, size: KitSize, segments: int) -> Row:
+    given = row.pattern[member].model_copy(update={"diameter": size.diameter, "tool": size.tool})
+    pattern = (*row.pattern[:member], given, *row.pattern[member + 1 :])
+    if row.track.kind in ONE_COUNT:
+        return row.model_copy(update={"pattern": pattern, "fit": None if row.fit == "size" else row.fit})
+    fit = row.fit if row.fit == "distance" else None
+    segments = 1 if row.track.kind in ("arc", "path") else segments
+    return row.model_copy(update={"pattern": pattern, "count": as_count(n, segments), "fit": fit})
+
+
+def _well_apart(placed: PlacedRow, gap: float, now: PlacedRow) -> bool:
+    """The gap kept, and neighbours no further apart than now, or at least not so far that the row falls to pieces."""
+    if placed.noroom or placed.clear < gap - 1e-6:
+        return False
+    widest = max(placed.diameters)
+    loosest = max(LOOSEST * widest + gap, now.clear if now.clear < inf else 0.0)
+    return widest <= MOST_DIAMETER and (placed.clear == inf or placed.clear <= loosest)
+
+
+def _distance(row: Row, now: PlacedRow, n: int, member: int, size: KitSize) -> float:
+    """How far an alternative is from the row as it stands; a wide gap counts against it."""
+    asked = now.diameters[member] if now.diameters else row.pattern[member].diameter
+    return abs(log(n / max(now.repeats, 1))) + abs(log(size.diameter / asked))
+
+
+def _without_last_gaps(piece: Piece, index: int) -> Piece:
+    """Rows that only fill the gaps left at the end decide neither what is left to the border nor what finds room."""
+    last = len(piece.rows)
+    while last > index + 1 and piece.rows[last - 1].track.kind == "gaps":
+        last -= 1
+    return piece.model_copy(update={"rows": piece.rows[:last]})
+
+
+def _alternative(
+    piece: Piece, before: _Before, trial: Row, placed: PlacedRow, member: int, size: KitSize
+) -> Alternative:
+    index, now = len(before.rows), before.now
+    after, solved = solve_rest(_without_last_gaps(piece, index), before.halves.with_row(placed), (*before.rows, placed))
+    row = piece.rows[index]
+    changes = [change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})]
+    if row.track.kind not in ONE_COUNT:
+        changes.append(change("rows", index, "count", trial.count.model_dump(mode="json")))
+    if row.fit != trial.fit:
+        changes.append(change("rows", index, "fit", trial.fit))
+    same = placed.repeats == now.repeats and placed.diameters == now.diameters
+    return Alternative(
+        repeats=placed.repeats,
+        member=member,
+        diameter=size.diameter,
+        tool=size.tool,
+        tool_name=size.name,
+        walk=placed.walk,
+        clear=None if placed.clear == inf else placed.clear,
+        left=left_over(after, solved),
+        lost=sum(1 for later in solved[index + 1 :] if later.noroom),
+        current=same,
+        changes=tuple(changes),
+    )

@@ -1,0 +1,67 @@
+"""The next row: one more nested row that sits in the dips and fits inside the border."""
+
+from ..document.names import fresh_id
+from ..document.piece import MAX_ROWS, Piece
+from ..document.relief import Ball, Egg
+from ..document.row import Member, Nested, Offset, OnLines, Row
+from ..document.track import CentreTrack
+from ..errors import FitError
+from ..rows.counts import allowed, as_count
+from ..rows.sequence import place_row, solve_rows
+from ..advice.sizes import kit_sizes
+
+CENTRE_SHARE = 0.12
+
+
+def next_row(piece: Piece) -> Row:
+    """A row to add at the end: as many dots as the last ring, in the largest kit size that finds room.
+
+    Sizes up to 1.15 times the last row's are tried first, so that rows grow gently. Raises FitError when the
+    piece is full or has no tools.
+    """
+    sizes = kit_sizes(piece.tools)
+    if not sizes:
+        raise FitError("The piece has no tools to make a row with; add some from the kit.", "tools")
+    if len(piece.rows) >= MAX_ROWS:
+        raise FitError(f"A piece holds at most {MAX_ROWS} rows.", "rows")
+    halves, placed = solve_rows(piece)
+    context = halves.front
+    ident = fresh_id("row", [row.id for row in piece.rows])
+    if not piece.rows:
+        fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
+        return _row(piece, ident, Member(diameter=fitting[-1].diameter, tool=fitting[-1].tool), 1, centre=True)
+    last = next((row for row in reversed(placed) if row.n), None)
+    wanted = 1.15 * max(last.diameters) if last and last.walk > 0 else 0.35 * max(placed[0].diameters)
+    counts = [n for n in allowed(piece.segments, piece.segments) if n > 2] or [piece.segments]
+    before = last.repeats if last and last.walk > 0 else counts[-1]
+    smaller = [s for s in reversed(sizes) if s.diameter <= max(wanted, sizes[0].diameter) + 1e-9]
+    for size in smaller:
+        row = _row(piece, ident, Member(diameter=size.diameter, tool=size.tool), before)
+        if not place_row(row, len(piece.rows), halves).noroom:
+            return row
+    raise FitError(f"No further row fits: even {sizes[0].diameter:g} mm dots would pass the border.", "rows")
+
+
+def _half(piece: Piece) -> str:
+    """Where the last row is; a ball or egg begins on both halves."""
+    if piece.rows:
+        return piece.rows[-1].half
+    return "both" if isinstance(piece.blank.relief, Ball | Egg) else "front"
+
+
+def _row(piece: Piece, ident: str, member: Member, n: int, centre: bool = False) -> Row:
+    """Painted in the shade of two rows before, so that colours come back."""
+    shades = piece.rows[-2].shades if len(piece.rows) > 1 else ({"kind": "paint", "paint": piece.paints[0].id},)
+    row = Row.model_validate(
+        {
+            "id": ident,
+            "pattern": (member,),
+            "count": as_count(n, piece.segments),
+            "gap": piece.safe_gap,
+            "half": _half(piece),
+            "shades": shades,
+        }
+    )
+    if centre:
+        return row.model_copy(update={"track": CentreTrack(), "start": OnLines()})
+    return row.model_copy(update={"distance": Nested(), "start": Offset()})

@@ -1,0 +1,19 @@
+"""The region that a document describes."""
+
+import numpy as np
+
+from ..document.region import BandRegion, DiscRegion
+from ..document.region import Region as Described
+from ..geometry.surface import Surface
+from .region import Region
+from .round import Band, Disc
+from .shape import Shape
+
+
+def region_of(described: Described, surface: Surface) -> Region:
+    """A disc, a band or a shape, on this surface."""
+    if isinstance(described, DiscRegion):
+        return Disc(described.x, described.y, described.diameter / 2)
+    if isinstance(described, BandRegion):
+        return Band(surface, described.inner, described.outer)
+    return Shape([np.stack((line.x, line.y), axis=1) for line in described.lines], described.rule)

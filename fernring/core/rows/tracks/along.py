@@ -1,0 +1,51 @@
+"""Rows along a curve of their own: places evenly spread on it, turned and mirrored."""
+
+from typing import TYPE_CHECKING
+
+import numpy as np
+
+from ...dots.table import Array
+from ...geometry.even import Curve, closed_places, open_places
+from ...geometry.frames import lifted
+from ..context import Context
+from ..counts import repeats
+from .placing import Places, copies, members, outward, pair_sums
+
+if TYPE_CHECKING:
+    from ...document.row import Row
+
+
+def places_along(
+    row: "Row",
+    context: Context,
+    plan: Array,
+    closed: bool,
+    count: int = 1,
+    step_rad: float = 0.0,
+    mirror_rad: float | None = None,
+) -> Places | str:
+    """Places at even straight-line distances along points in plan, shape (m, 2), `count` times round the centre.
+
+    Says why when there are none.
+    """
+    (x, y, z), walks = lifted(context.surface, plan[:, 0], plan[:, 1])
+    if np.isnan(walks).any():
+        return "the line runs off the blank"
+    curve = Curve(np.stack((x, y, z), axis=1), closed)
+    n = _count(row, curve)
+    if n < 1:
+        return "the line is too short for one dot"
+    s = closed_places(curve, pair_sums(row, n), 0.0)[0] if closed and n > 2 else open_places(curve, n)
+    points = curve(s)
+    apart = np.linalg.norm(np.diff(points, axis=0), axis=1)
+    clear = float((apart - pair_sums(row, n)[: len(apart)]).min(initial=np.inf))
+    px, py, po = copies(points[:, 0], points[:, 1], outward(curve, s), count, step_rad, mirror_rad)
+    return Places(px, py, po, np.tile(members(row, n), len(px) // n), count, clear)
+
+
+def _count(row: "Row", curve: Curve) -> int:
+    """Dots on one line: as the rule says, or as many as keep the gap."""
+    if row.fit != "count":
+        return repeats(row.count, 1) * len(row.pattern)
+    mean = float(np.mean(row.sizes))
+    return int(curve.length / (mean + row.gap) + 1e-9) + (0 if curve.closed else 1)

@@ -1,0 +1,146 @@
+"""All trims of a row grown on its dots: once for each kind of place, then turned to the others like it."""
+
+from collections.abc import Sequence
+from math import pi
+from typing import TYPE_CHECKING
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ...dots.index import Index
+from ...dots.table import Array, Dots, concat
+from ...geometry.outline.polygon import area
+from ..context import Context
+from ..placed import PlacedRow
+from . import trim_kind
+from .grown import NOTHING, Finding, Grown, Mark
+from .host import Around, Host
+from .kind import TrimRule, trims_of
+from .shape import shape
+from .turning import likeness, turned_dots, turned_mark
+
+if TYPE_CHECKING:
+    from ...document.member import Member
+    from ...document.row import Row
+
+FURTHEST = 30.0  # no trim looks further than so many radii of the dot that carries it
+
+
+class Growth:
+    """Dots and marks of one host while its trims are grown. `dot` numbers count the host as zero, then these."""
+
+    def __init__(self, around: Around) -> None:
+        self.around = around
+        self.parts: list[Dots] = []
+        self.marks: list[Mark] = []
+        self.findings: list[Finding] = []
+        self.count = 0
+
+    def add(self, dots: Dots, host: Host) -> list[Host]:
+        """Dots of one trim; answers them as hosts for the trims on it."""
+        numbered = dots.replaced(dot=self.count + 1 + np.arange(len(dots)))
+        self.parts.append(numbered)
+        self.count += len(dots)
+        return self.around.hosts(numbered, host.own, host.turn)
+
+    def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int) -> None:
+        """A mark given in the host's frame."""
+        (sx, sy, _), _, _ = self.around.at(host, centres[:, 0], centres[:, 1])
+        (ox, oy, oz), _, _ = self.around.at(host, outline[:, 0], outline[:, 1])
+        spine_plan, outline_plan = np.stack((sx, sy), axis=1), np.stack((ox, oy), axis=1)
+        self.marks.append(
+            Mark(outline_plan, oz, spine_plan, girth, host.z, host.walk, host.own, number, slot, area(outline))
+        )
+
+    def grow(self, trims: Sequence[TrimRule], host: Host, number: int) -> int:
+        """Grow these trims on the host; `number` is the first one's. Answers the number after the last."""
+        for trim in trims:
+            carrying = trim_kind(trim).grow(trim, number, host, self)
+            for dot in carrying:
+                self.grow(trim.carried, dot, number + 1)
+            number += 1 + sum(1 for _ in trims_of(trim.carried))
+        return number
+
+
+def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
+    """Everything the row's trims and shaped members add."""
+    formed = [k for k, member in enumerate(row.pattern) if member.shaped]
+    own = placed.own_dots
+    hosts = _hosts(row, own) if row.trims else np.empty(0, np.intp)
+    if not len(hosts) and not formed:
+        return NOTHING
+    near = _near(row, placed, context)
+    around = _around(placed, near, context)
+    wanted = np.flatnonzero(np.isin(own.member, formed) | np.isin(np.arange(placed.n), hosts))
+    alike, turns = likeness(placed, near, around, wanted)
+    parts: list[Dots] = []
+    marks: list[Mark] = []
+    findings: dict[tuple[str, int], Finding] = {}
+    before = placed.n
+    for kind in range(int(alike.max(initial=-1)) + 1):
+        mine = wanted[alike == kind]
+        growth = _growth(row, own, around, int(mine[0]), bool(np.isin(mine[0], hosts)))
+        findings |= {(finding.code, finding.trim): finding for finding in growth.findings}
+        turn = turns[mine] - turns[mine[0]]
+        dots = turned_dots(concat(growth.parts), turn, around.mirror, mine, before, row.trims, own)
+        parts.append(dots)
+        before += len(dots)
+        marks += [
+            turned_mark(mark, float(by), around.mirror, int(k))
+            for k, by in zip(mine, turn, strict=True)
+            for mark in growth.marks
+        ]
+    return Grown(concat(parts), tuple(marks), tuple(findings.values()))
+
+
+def extent(trims: Sequence[TrimRule], radius: float) -> float:
+    """How far (mm) beyond the edge of a dot of this radius trims may meet something, those on trims included."""
+    return min(sum(trim_kind(trim).extent(trim, radius, extent) for trim in trims), FURTHEST * radius)
+
+
+def _growth(row: "Row", own: Dots, around: Around, k: int, trimmed: bool) -> Growth:
+    """Everything that one dot carries."""
+    member = row.pattern[int(own.member[k])]
+    host, growth = _host(own, around, k), Growth(around)
+    if member.shaped:
+        _shaped(growth, host, member)
+    if trimmed:
+        growth.grow(row.trims, host, 0)
+    return growth
+
+
+def _shaped(growth: Growth, host: Host, member: "Member") -> None:
+    outline, centres, girth = shape(member.form, member.diameter, member.extent)
+    if member.lies == "along":
+        outline, centres = outline[:, ::-1], centres[:, ::-1]
+    growth.mark(-1, host, centres, girth, outline, 0)
+
+
+def _hosts(row: "Row", own: Dots) -> NDArray[np.intp]:
+    """The dots that carry trims: of the member chosen, or of the largest."""
+    if len(row.pattern) == 1:
+        return np.arange(len(own))
+    dots = [k for k, member in enumerate(row.pattern) if member.form != "blank"]
+    chosen = row.trimmed if row.trimmed is not None else max(dots, key=lambda k: row.pattern[k].diameter)
+    return np.flatnonzero(own.member == chosen)
+
+
+def _near(row: "Row", placed: PlacedRow, context: Context) -> list[PlacedRow]:
+    """The rows that trims may meet; over a ball, a walk is up to pi/2 times as long as the straight line."""
+    margin = extent(row.trims, float(placed.own_dots.radius.max())) * pi / 2
+    low, high = placed.inner - margin, placed.outer + margin
+    return [other for other in context.placed if other.outer >= low and other.inner <= high]
+
+
+def _around(placed: PlacedRow, near: list[PlacedRow], context: Context) -> Around:
+    there = [placed.own_dots, *(row.bodies for row in near)]
+    x, y, z, radius = (np.concatenate([getattr(part, name) for part in there]) for name in ("x", "y", "z", "radius"))
+    return Around(context.surface, Index(x, y, z, radius), context.loads, context.tools)
+
+
+def _host(own: Dots, around: Around, k: int) -> Host:
+    x, y, z, walk, out, radius = (
+        float(column[k]) for column in (own.x, own.y, own.z, own.walk, own.out_rad, own.radius)
+    )
+    angle = float(np.arctan2(x * around.mirror, -y)) if np.hypot(x, y) > 1e-9 else out
+    return Host(x, y, z, walk, angle, out, radius, 1, k, 0, int(own.place[k]))

@@ -1,0 +1,89 @@
+"""A petal solved on a curved surface: every dot at its straight-line distances from the two discs it touches."""
+
+from collections.abc import Sequence
+from math import hypot
+
+import numpy as np
+
+from ...geometry.surface import Array, Plane, Points
+from .host import Around, Disc, Host
+
+NEWTON = 12
+SETTLED = 1e-11
+STEP = 1e-6
+FLAT = 1e-9
+
+
+def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -> tuple[Points, Array, Array]:
+    """The petal's dots, given in the host's frame, on the surface; their walks and directions outward.
+
+    Exact in plan. On a relief each keeps its distance from the two discs it touches most closely in the frame (on the
+    axis from the nearest), by Newton's method from the frame's own places: since a dot touches only the host and
+    earlier ones, every step is solved dot by dot.
+    """
+    u, v, _ = (np.array(column) for column in zip(*dots, strict=True))
+    if isinstance(around.surface, Plane):
+        return around.at(host, u, v)
+    discs = [(0.0, 0.0, host.radius), *dots]
+    near = np.array([_touched(discs, k) for k in range(1, len(discs))])
+    radius = np.array([r for _, _, r in discs])
+    wanted = radius[1:, None] + radius[near] + gap
+    middle = np.array([[host.x, host.y, host.z]])
+    for _ in range(NEWTON):
+        places, slopes = _places(host, around, u, v)
+        every = np.concatenate((middle, places))
+        apart = places[:, None] - every[near]
+        length = np.linalg.norm(apart, axis=2)
+        residual = length - wanted
+        if float(np.abs(np.where(_axial(u), residual[:, 0], np.abs(residual).max(axis=1))).max()) < SETTLED:
+            break
+        unit = apart / length[..., None]
+        moved = np.concatenate((np.zeros((1, 3, 2)), slopes))
+        own, other = (np.einsum("kic,kicx->kix", unit, given) for given in (slopes[:, None], moved[near]))
+        steps = _steps(residual.tolist(), own.tolist(), other.tolist(), near.tolist(), _axial(u).tolist())
+        u, v = u + steps[:, 0], v + steps[:, 1]
+    return around.at(host, u, v)
+
+
+def _axial(u: Array) -> Array:
+    return np.asarray(np.abs(u) < 1e-12)
+
+
+def _touched(discs: Sequence[Disc], k: int) -> list[int]:
+    """The two of the discs before disc k that lie nearest to it; the first has but one, named twice."""
+    u, v, _ = discs[k]
+    near = sorted(range(k), key=lambda j: hypot(discs[j][0] - u, discs[j][1] - v) - discs[j][2])[:2]
+    return [near[0], near[-1]]
+
+
+def _places(host: Host, around: Around, u: Array, v: Array) -> tuple[Array, Array]:
+    """Places in space, shape (n, 3), and how they move with u and v, shape (n, 3, 2)."""
+    n = len(u)
+    points, _, _ = around.at(host, np.concatenate((u, u + STEP, u)), np.concatenate((v, v, v + STEP)))
+    places = np.stack(points, axis=1)
+    here = places[:n]
+    return here, np.stack((places[n : 2 * n] - here, places[2 * n :] - here), axis=2) / STEP
+
+
+Pairs = list[list[float]]
+
+
+def _steps(residual: Pairs, own: list[Pairs], other: list[Pairs], near: list[list[int]], axial: list[bool]) -> Array:
+    """Corrections of u and v, shape (n, 2), from the innermost dot on; `near` counts the host as 0.
+
+    Row i of dot k: own_ki . step_k = other_ki . step_of_near_ki - residual_ki.
+    """
+    steps = [(0.0, 0.0)]
+    for k, (first, second) in enumerate(near):
+        (a, b), (c, d) = own[k]
+        (a1, b1), (c1, d1) = other[k]
+        p = a1 * steps[first][0] + b1 * steps[first][1] - residual[k][0]
+        q = c1 * steps[second][0] + d1 * steps[second][1] - residual[k][1]
+        area = a * d - b * c
+        if axial[k] or first == second:
+            steps.append((0.0, p / b))
+        elif abs(area) < FLAT:
+            steps.append((0.0, 0.0))
+        else:
+            steps.append(((p * d - b * q) / area, (a * q - c * p) / area))
+    return np.array(steps[1:])
