@@ -27,7 +27,9 @@ class Plan:
         return self.solved.dots
 
 
-def plan(piece: Piece, verdicts: bool = True) -> Plan:
-    """The plan of a piece: the same document gives the same plan, byte for byte."""
-    solved = solve_piece(piece)
+def plan(piece: Piece, verdicts: bool = True, known: Solved | None = None) -> Plan:
+    """The plan of a piece: the same document gives the same plan, byte for byte, whatever is `known` of its first
+    rows.
+    """
+    solved = solve_piece(piece, known)
     return Plan(solved, all_verdicts(solved) if verdicts else (), add_up(solved))

@@ -2,6 +2,7 @@
 
 from dataclasses import dataclass
 from functools import cached_property
+from itertools import takewhile
 
 from .colour.palette import Palette
 from .document.names import row_marks, spoken
@@ -14,7 +15,9 @@ from .rows.context import Context
 from .rows.halves import Halves
 from .rows.neighbours import Near, neighbours
 from .rows.placed import PlacedRow
-from .rows.sequence import solve_rows
+from .rows.sequence import halves_before, solve_rest
+
+AROUND_ROWS = ("blank", "segments", "turn", "guides", "tools", "bare")  # what a row sees beside other rows
 
 
 @dataclass(frozen=True, eq=False)
@@ -79,9 +82,23 @@ class Solved:
         return outermost(self.rows)
 
 
-def solve_piece(piece: Piece) -> Solved:
-    """Rows and dots, without verdicts. Raises PlanError past the bound on dots."""
-    halves, rows = solve_rows(piece)
+def solve_piece(piece: Piece, known: Solved | None = None) -> Solved:
+    """Rows and dots, without verdicts. Raises PlanError past the bound on dots.
+
+    What is `known` of a piece that begins with the same rows is taken from there.
+    """
+    alike = alike_rows(known.piece, piece) if known else 0
+    before = known.rows[:alike] if known else ()
+    near = known.near[:alike] if known else ()
+    halves, rows = solve_rest(piece, halves_before(piece, before, alike), before)
     palette = Palette(piece)
     joined = columns(piece, halves, rows, palette)
-    return Solved(piece, ground(piece.blank), halves, rows, joined, palette, neighbours(halves, rows))
+    return Solved(piece, ground(piece.blank), halves, rows, joined, palette, neighbours(halves, rows, near))
+
+
+def alike_rows(one: Piece, other: Piece) -> int:
+    """How many first rows two pieces have in common that are placed alike in both."""
+    if any(getattr(one, name) != getattr(other, name) for name in AROUND_ROWS):
+        return 0
+    pairs = zip(one.rows, other.rows, strict=False)
+    return sum(1 for _ in takewhile(lambda pair: pair[0] == pair[1], pairs))

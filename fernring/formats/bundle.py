@@ -5,6 +5,7 @@ from io import BytesIO
 from zipfile import ZIP_DEFLATED, ZipFile
 
 from ..core.solved import Solved
+from ..core.words.lengths import Units
 from .dxf import sheet_dxf
 from .pages import Stamp, spread
 from .paper import Layout, Paper
@@ -15,7 +16,6 @@ from .sheets.sheet import Choice
 from .svg import svg
 from .written.booklet import booklet
 from .written.html import booklet_html
-from .written.lengths import Units
 from .written.pdf import booklet_pdf
 
 Part = tuple[str, Callable[[], bytes]]

@@ -2,9 +2,9 @@
 
 from dataclasses import dataclass
 
-from ..core.advice.verdict import plain
 from ..core.document.piece import Piece
-from ..core.ground.words import size
+from ..core.words.blank import size
+from ..core.words.lengths import plain
 from .drawing import Circle, Drawing, Line, Primitive, Text
 from .paper import FOOT, MARGIN, Layout, Tile, Tiling, place, tiled
 from .sheets.sheet import Sheet

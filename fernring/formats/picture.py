@@ -12,17 +12,19 @@ def picture(solved: Solved) -> Drawing:
     """The blank in its base colour and every dot in its shade, row by row; what lies on the back is not seen."""
     shapes: list[Primitive] = [_blank(solved)]
     dots = solved.dots
-    seen = dots.painted if dots.normal is None else dots.painted & (dots.normal[:, 2] > 0)
+    seen = dots.painted if solved.normal is None else dots.painted & (solved.normal[:, 2] > 0)
     for index in range(len(solved.rows)):
         shapes += [
-            Area(s.mark.outline, solved.shades[s.shade].colour) for s in solved.shapes if s.row == index and not s.back
+            Area(s.mark.outline, solved.palette.shades[s.shade].colour)
+            for s in solved.marked
+            if s.row == index and not s.back
         ]
-        part = slice(dots.first[index], dots.first[index + 1])
+        part = slice(solved.first[index], solved.first[index + 1])
         for level in np.unique(dots.level[part]):
             for shade in np.unique(dots.shade[part]):
                 own = (dots.shade[part] == shade) & seen[part] & (dots.level[part] == level)
                 x, y, r = dots.x[part][own], dots.y[part][own], dots.radius[part][own]
-                shapes.append(Discs(x, y, r, solved.shades[shade].colour))
+                shapes.append(Discs(x, y, r, solved.palette.shades[shade].colour))
     low, high = solved.ground.outline.min(axis=0) - MARGIN, solved.ground.outline.max(axis=0) + MARGIN
     (left, top), (width, height) = low.tolist(), (high - low).tolist()
     return Drawing(left, top, width, height, tuple(shapes))

@@ -10,12 +10,14 @@ import orjson
 from ..core.document.blank import Blank
 from ..core.ground.ground import ground
 from ..core.ground.section import poles, section, span
-from ..core.ground.words import size
 from ..core.guides.lines import Net, guide_lines, net
 from ..core.plan import Plan
 from ..core.solved import Solved
+from ..core.words.blank import size
+from ..core.words.rows import trim_words
 
 _OPTIONS = orjson.OPT_SERIALIZE_NUMPY
+SKETCHED = {"x", "y", "z", "r", "level", "shade", "nx", "ny", "nz"}
 
 
 def plan_bytes(plan: Plan) -> bytes:
@@ -30,14 +32,39 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "limit": solved.ground.limit,
         "blank": _blank(solved.piece.blank),
         "rows": [_row(solved, index) for index in range(len(solved.rows))],
-        "shades": [{"name": s.name, "colour": s.colour, "finish": s.finish} for s in solved.shades],
-        "ramps": solved.ramps,
-        "dots": _dots(plan),
+        "shades": _shades(solved),
+        "ramps": solved.palette.ramps,
+        "dots": _dots(solved),
         "marks": _marks(solved),
         "guides": _guides(net(solved.piece, solved.rows)),
+        "circles": [{"id": ident, "walk": walk} for ident, walk in solved.context.circles.items()],
         "verdicts": [vars(verdict) | {"remedies": _remedies(verdict)} for verdict in plan.verdicts],
         "totals": vars(plan.totals),
     }
+
+
+def sketch_bytes(solved: Solved) -> bytes:
+    """As much of a plan as a small picture shows, rounded to a hundredth of a millimetre."""
+    columns = {name: _coarse(column) for name, column in _dots(solved).items() if name in SKETCHED}
+    return orjson.dumps(
+        {
+            "blank": _blank(solved.piece.blank),
+            "shades": _shades(solved),
+            "dots": columns,
+            "marks": {name: _coarse(column) for name, column in _marks(solved).items()},
+            "count": int(solved.dots.painted.sum()),
+        },
+        option=_OPTIONS,
+    )
+
+
+def _coarse(column: Any) -> Any:
+    real = isinstance(column, np.ndarray) and column.dtype == np.float64
+    return np.round(column, 2) if real else column
+
+
+def _shades(solved: Solved) -> list[dict[str, str]]:
+    return [{"name": s.name, "colour": s.colour, "finish": s.finish} for s in solved.palette.shades]
 
 
 @lru_cache(maxsize=8)
@@ -68,16 +95,16 @@ def _thinned(points: np.ndarray, round_: bool) -> np.ndarray:
 
 def _marks(solved: Solved) -> dict[str, Any]:
     """Outlines of swipes and shapes, one after the other; `start` says where each begins, with one end added."""
-    outlines = [shape.mark.outline for shape in solved.shapes]
+    outlines = [shape.mark.outline for shape in solved.marked]
     points = np.concatenate(outlines) if outlines else np.empty((0, 2))
-    heights = np.concatenate([shape.mark.heights for shape in solved.shapes]) if outlines else np.empty(0)
+    heights = np.concatenate([shape.mark.heights for shape in solved.marked]) if outlines else np.empty(0)
     return _plane(points) | {
         "z": np.round(heights, 3),
         "start": np.concatenate(([0], np.cumsum([len(line) for line in outlines], dtype=int))).astype(np.int32),
-        "row": [shape.row for shape in solved.shapes],
-        "shade": [shape.shade for shape in solved.shapes],
-        "dot": [shape.dot for shape in solved.shapes],
-        "back": [shape.back for shape in solved.shapes],
+        "row": [shape.row for shape in solved.marked],
+        "shade": [shape.shade for shape in solved.marked],
+        "dot": [shape.dot for shape in solved.marked],
+        "back": [shape.back for shape in solved.marked],
     }
 
 
@@ -96,7 +123,7 @@ def _guides(drawn: Net) -> list[dict[str, Any]]:
     for line in lines:
         end = begin + len(line.points)
         own = {"x": x[begin:end], "y": y[begin:end], "z": z[begin:end]}
-        found.append({"kind": line.kind, "label": line.label, "closed": line.closed} | own)
+        found.append({"kind": line.what, "label": line.label, "closed": line.closed} | own)
         begin = end
     return found
 
@@ -109,7 +136,7 @@ def _remedies(verdict: Any) -> list[dict[str, Any]]:
 
 def _row(solved: Solved, index: int) -> dict[str, Any]:
     row, near = solved.rows[index], solved.near[index]
-    first = solved.dots.first[index]
+    first = solved.first[index]
     return {
         "id": solved.piece.rows[index].id,
         "mark": solved.marks[index],
@@ -125,33 +152,36 @@ def _row(solved: Solved, index: int) -> dict[str, Any]:
         "outer": row.outer,
         "clear": None if row.clear == inf else row.clear,
         "noroom": row.noroom,
+        "trims": trim_words(solved.piece.rows[index]) if solved.piece.rows[index].trims else [],
         "start": degrees(row.first_rad) % 360 if row.n else None,
         "near": {
             "clear": near.clear,
-            "dot": first + near.place,
-            "other": solved.dots.first[near.other_row] + near.other_place,
+            "dot": first + near.dot,
+            "other": solved.first[near.other_row] + near.other_dot,
         }
         if near
         else None,
     }
 
 
-def _dots(plan: Plan) -> dict[str, Any]:
-    dots = plan.dots
+def _dots(solved: Solved) -> dict[str, Any]:
+    dots = solved.dots
     columns: dict[str, Any] = {
         "x": np.round(dots.x, 4),
         "y": np.round(dots.y, 4),
         "r": np.round(dots.radius, 4),
         "row": dots.row,
         "place": dots.place,
+        "member": dots.member,
+        "tool": dots.tool,
         "level": dots.level,
         "shade": dots.shade,
         "hand": dots.hand,
         "trim": dots.trim,
         "below": dots.below,
     }
-    if dots.normal is None:
+    if solved.normal is None:
         return columns
-    nx, ny, nz = (np.ascontiguousarray(column) for column in np.round(dots.normal.T, 5))
+    nx, ny, nz = (np.ascontiguousarray(column) for column in np.round(solved.normal.T, 5))
     walk, z = np.round(dots.walk, 4), np.round(dots.z, 4)
     return columns | {"walk": walk, "z": z, "nx": nx, "ny": ny, "nz": nz}

@@ -2,11 +2,12 @@
 
 import csv
 from io import StringIO
+from math import degrees
 
-from ..core.colour.shades import Palette
 from ..core.document.row import Row
 from ..core.solved import Solved
-from .spoken import spoken_track, spoken_trims
+from ..core.words.lengths import bare
+from ..core.words.rows import track_words, trims_in_a_line
 
 HEADER = (
     "row", "label", "repeats", "dots", "diameters mm", "tools", "shades", "walk distance mm", "gap asked mm",
@@ -19,17 +20,16 @@ def rows_csv(solved: Solved) -> str:
     out = StringIO()
     writer = csv.writer(out, lineterminator="\r\n")
     writer.writerow(HEADER)
-    palette = Palette(solved.piece)
     for index, row in enumerate(solved.piece.rows):
-        writer.writerow([_safe(cell) for cell in _cells(solved, index, row, palette)])
+        writer.writerow([_safe(cell) for cell in _cells(solved, index, row)])
     return out.getvalue()
 
 
-def _cells(solved: Solved, index: int, row: Row, palette: Palette) -> list[str]:
+def _cells(solved: Solved, index: int, row: Row) -> list[str]:
     placed = solved.rows[index]
     tools = {tool.id: tool.name for tool in solved.piece.tools}
-    shades = [palette.shades[palette.index(shade)].name for shade in row.shades]
-    start = f"{solved.dots.angle[solved.dots.first[index]]:.3f}" if placed.n else ""
+    shades = [solved.palette.named(shade) for shade in row.shades]
+    start = f"{degrees(solved.dots.out_rad[solved.first[index]]) % 360:.3f}" if placed.n else ""
     return [
         solved.marks[index],
         row.label,
@@ -43,8 +43,8 @@ def _cells(solved: Solved, index: int, row: Row, palette: Palette) -> list[str]:
         f"{placed.clear:.3f}" if placed.n > 1 else "",
         start,
         row.fit or "",
-        spoken_track(row),
-        spoken_trims(row.trims),
+        track_words(row),
+        bare(trims_in_a_line(row.trims), 3),
     ]
 
 

@@ -6,13 +6,14 @@ Every line must be closed, and no two may meet; writing is not cut. Speeds are t
 
 import itertools
 from dataclasses import dataclass
-from io import BytesIO, StringIO, TextIOWrapper
+from io import BytesIO, TextIOWrapper
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
-from ..core.errors import FernError
+from ..core.errors import DocumentError, FernError
+from ..formats.svg_lines import svg_lines
 
 Array = NDArray[np.float64]
 CUT_MM_S, TRAVEL_MM_S, LIFT_S = 20.0, 100.0, 0.4
@@ -21,7 +22,6 @@ JOINED = 0.01  # ends nearer than this are one point (mm)
 FINE = 128
 MOST_PATHS, MOST_POINTS = 5_000, 200_000
 UNITS_MM = {1: 25.4, 2: 304.8, 4: 1.0, 5: 10.0, 6: 1000.0}
-PX_PER_INCH = 96.0
 
 
 class CutterError(FernError):
@@ -92,35 +92,11 @@ def _entity(entity: Any) -> Array:
 
 
 def _from_svg(data: bytes) -> list[Array]:
-    from defusedxml.common import DefusedXmlException
-    from defusedxml.ElementTree import ParseError, fromstring
-    from svgelements import SVG, Close, Move, Path, Shape, Text
-
     try:
-        fromstring(data)
-        drawing = SVG.parse(StringIO(data.decode()), ppi=PX_PER_INCH)
-    except (ParseError, DefusedXmlException, UnicodeDecodeError, ValueError) as error:
+        lines = svg_lines(data, MOST_POINTS)
+    except DocumentError as error:
         raise CutterError("This is no SVG file the cutter can read.") from error
-    mm = 25.4 / PX_PER_INCH
-    found: list[Array] = []
-    for shape in drawing.elements():
-        if not isinstance(shape, Shape) or isinstance(shape, Text):
-            continue
-        for part in Path(shape).as_subpaths():
-            line = Path(part)
-            drawn = [piece for piece in line if not isinstance(piece, Move)]
-            if drawn:
-                points = np.array([(p.x, p.y) for piece in drawn for p in _along(piece)]) * mm
-                found.append(_closed(points, isinstance(drawn[-1], Close), 1))
-    return found
-
-
-def _along(piece: Any) -> list[Any]:
-    """Points along a segment, its end included; straight ones need no more than their ends."""
-    from svgelements import Close, Line
-
-    steps = 1 if isinstance(piece, Line | Close) else FINE // 4
-    return [piece.point(k / steps) for k in range(steps + 1) if piece.start is not None and piece.end is not None]
+    return [_closed(np.array(line.points), line.closed, 1) for line in lines]
 
 
 def _closed(points: Array, closed: bool, down: int) -> Array:

@@ -19,18 +19,18 @@ class Database:
         self.path = path
 
     @contextmanager
-    def reading(self) -> Iterator[sqlite3.Connection]:
+    def reading(self, references: bool = True) -> Iterator[sqlite3.Connection]:
         with in_words(self.path):
-            connection = self._connect()
+            connection = self._connect(references)
             try:
                 yield connection
             finally:
                 connection.close()
 
     @contextmanager
-    def writing(self) -> Iterator[sqlite3.Connection]:
-        """One transaction: committed as a whole, or not at all."""
-        with self.reading() as connection:
+    def writing(self, references: bool = True) -> Iterator[sqlite3.Connection]:
+        """One transaction: committed as a whole, or not at all. `references` between tables are enforced."""
+        with self.reading(references) as connection:
             connection.execute("BEGIN IMMEDIATE")
             try:
                 yield connection
@@ -40,10 +40,10 @@ class Database:
                 raise
             connection.execute("COMMIT")
 
-    def _connect(self) -> sqlite3.Connection:
+    def _connect(self, references: bool) -> sqlite3.Connection:
         connection = sqlite3.connect(self.path, isolation_level=None, timeout=5)
         connection.row_factory = sqlite3.Row
-        connection.execute("PRAGMA foreign_keys = ON")
+        connection.execute(f"PRAGMA foreign_keys = {'ON' if references else 'OFF'}")
         connection.execute("PRAGMA synchronous = FULL")
         return connection
 
@@ -73,11 +73,15 @@ def migrations() -> list[tuple[int, str]]:
 
 
 def migrate(database: Database) -> None:
-    """Each missing step and its ledger entry commit together. Raises StoreError for a file from a later version."""
+    """Each missing step and its ledger entry commit together. Raises StoreError for a file from a later version.
+
+    References between tables are not enforced while tables are made anew; they are checked before anything is
+    committed.
+    """
     with database.writing() as connection:
         connection.execute("CREATE TABLE IF NOT EXISTS migration (step INTEGER PRIMARY KEY, at TEXT NOT NULL) STRICT")
     steps = migrations()
-    with database.writing() as connection:
+    with database.writing(references=False) as connection:
         done = {row["step"] for row in connection.execute("SELECT step FROM migration")}
         if done and max(done) > steps[-1][0]:
             raise StoreError(f"The studio file {database.path} was written by a later Fern Ring (step {max(done)}).")
@@ -86,6 +90,9 @@ def migrate(database: Database) -> None:
                 for statement in statements(sql):
                     connection.execute(statement)
                 connection.execute("INSERT INTO migration (step, at) VALUES (?, ?)", (step, now()))
+        made = any(step not in done for step, _ in steps)
+        if made and connection.execute("PRAGMA foreign_key_check").fetchone() is not None:
+            raise sqlite3.DatabaseError("malformed")
 
 
 def statements(sql: str) -> Iterator[str]:

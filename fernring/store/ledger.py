@@ -8,13 +8,11 @@ changes nothing.
 import sqlite3
 import zlib
 from dataclasses import dataclass
-from typing import Literal
 from uuid import uuid4
 
+from . import blobs
 from .clock import now
 from .errors import NotFoundError
-
-Kind = Literal["piece", "kit", "shelf"]
 
 
 @dataclass(frozen=True)
@@ -43,7 +41,7 @@ class Edit:
     body: bytes
 
 
-def create(db: sqlite3.Connection, kind: Kind, ident: str, name: str, body: bytes, label: str) -> State:
+def create(db: sqlite3.Connection, kind: str, ident: str, name: str, body: bytes, label: str) -> State:
     """A new document whose first edit nothing undoes."""
     branch, edit, at = new_id(), new_id(), now()
     db.execute(
@@ -170,6 +168,7 @@ def _insert_edit(db: sqlite3.Connection, ident: str, branch: str, parent: str | 
         "INSERT INTO edit (id, document, branch, parent, label, mark, body, made_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
         (edit.id, ident, branch, parent, edit.label, edit.mark, zlib.compress(edit.body), now()),
     )
+    blobs.note_uses(db, edit.id, edit.body)
 
 
 def _insert_branch(db: sqlite3.Connection, ident: str, branch: str, head: str, at: str) -> None:

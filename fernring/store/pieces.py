@@ -1,7 +1,6 @@
 """The Bench: all pieces, and what can be done to a whole one."""
 
 import sqlite3
-import zlib
 from dataclasses import dataclass
 
 from .clock import now
@@ -11,22 +10,22 @@ from .ledger import State, close, create, new_id
 
 @dataclass(frozen=True)
 class Listed:
-    """A piece on the Bench: its document as it stands on the main branch."""
+    """A piece on the Bench as it stands on the main branch: its summary as JSON, None while none was made."""
 
     id: str
     head: str
     changed_at: str
-    body: bytes
+    summary: str | None
 
 
 def listed(db: sqlite3.Connection) -> list[Listed]:
     """All pieces that are not deleted, the newest first."""
     rows = db.execute(
-        "SELECT d.id, b.head, e.made_at, e.body FROM document d JOIN branch b ON b.id = d.main "
-        "JOIN edit e ON e.id = b.head WHERE d.kind = 'piece' AND d.deleted_at IS NULL "
-        "ORDER BY d.created_at DESC, d.rowid DESC"
+        "SELECT d.id, b.head, e.made_at, s.summary FROM document d JOIN branch b ON b.id = d.main "
+        "JOIN edit e ON e.id = b.head LEFT JOIN sketch s ON s.edit = e.id "
+        "WHERE d.kind = 'piece' AND d.deleted_at IS NULL ORDER BY d.created_at DESC, d.rowid DESC"
     )
-    return [Listed(row["id"], row["head"], row["made_at"], zlib.decompress(row["body"])) for row in rows]
+    return [Listed(row["id"], row["head"], row["made_at"], row["summary"]) for row in rows]
 
 
 def delete(db: sqlite3.Connection, ident: str) -> None:

@@ -10,9 +10,10 @@ from ..core.document.shelf import Shelf
 from ..formats.piece_json import document_bytes
 from ..store import ledger, pieces
 from ..store.database import Database, open_database
-from . import bench, blank, errors, exports, planning, prints
+from . import bench, blank, blobs, errors, exports, planning, prints, proposing
 from . import ledger as ledger_routes
 from .config import Config
+from .known import KnownPlans
 from .security import Guard
 
 
@@ -27,8 +28,9 @@ def api(database: Database) -> FastAPI:
         generate_unique_id_function=_route_name,
     )
     app.state.database = database
+    app.state.known = KnownPlans()
     errors.install(app)
-    for part in (planning, blank, exports, prints, ledger_routes, bench):
+    for part in (planning, proposing, blank, exports, prints, ledger_routes, bench, blobs):
         app.include_router(part.router)
     return app
 

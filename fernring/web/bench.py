@@ -3,39 +3,38 @@
 from typing import Annotated, Literal
 
 import orjson
-from fastapi import APIRouter, Request
+from fastapi import APIRouter, Request, Response
+from fastapi import Path as PathValue
 from pydantic import Field
 
 from ..core.document.numbers import Frozen
 from ..core.document.piece import Piece
-from ..core.errors import FitError
-from ..core.ground.ground import ground
-from ..core.ground.section import span
-from ..core.ground.words import size
-from ..store import ledger, pieces, settings
+from ..core.errors import DocumentError
+from ..core.solved import solve_piece
+from ..formats.piece_json import parse_document
+from ..formats.plan_json import sketch_bytes
+from ..formats.summary_json import summary_bytes
+from ..store import ledger, pieces, settings, sketches
+from .answer import Answer
 from .errors import RESPONSES
-from .ledger import DocumentId, StateAnswer, _answer, _document, studio
-from .planning import Answer
+from .ledger import DocumentId, StateAnswer, state_answer, studio
+from .planned import SketchAnswer, Summary
 from .prints import Printer
-from .reading import QuickRoute
+from .reading import PieceBody, QuickRoute
 
 router = APIRouter(prefix="/api", tags=["bench"], route_class=QuickRoute, responses=RESPONSES)
 
 Units = Literal["mm", "cm", "inch"]
 Scheme = Literal["light", "dark", "auto"]
+EditId = Annotated[str, PathValue(pattern=r"^[0-9a-f]{32}$")]
 
 
-class PieceListed(Answer):
-    """A piece on the Bench; `words` say its size, lengths in braces, and `span` is half the side of the square it is
-    drawn in (mm), None when its measures contradict each other.
-    """
+class PieceListed(Summary):
+    """A piece on the Bench: what is said of it, and by which edit its small picture is asked for."""
 
     id: str
     head: str
     changed_at: str
-    piece: Piece
-    words: str
-    span: float | None
 
 
 class StudioAnswer(Answer):
@@ -54,7 +53,7 @@ class SettingsRequest(Frozen):
 
 
 class NewPiece(Frozen):
-    piece: Piece
+    piece: PieceBody
     label: Annotated[str, Field(strict=True, min_length=1, max_length=120)] = "Begin the piece"
 
 
@@ -101,26 +100,64 @@ def put_printer(request: Request, printer: Printer) -> StudioAnswer:
 
 @router.get("/pieces")
 def get_pieces(request: Request) -> list[PieceListed]:
-    """All pieces on the Bench."""
+    """All pieces on the Bench, without their documents."""
     with studio(request).reading() as db:
         found = pieces.listed(db)
-    return [_listed(p.id, p.head, p.changed_at, Piece.model_validate(_document(p.body))) for p in found]
+    missing = [one.head for one in found if one.summary is None]
+    if missing:
+        with studio(request).writing() as db:
+            for edit in missing:
+                sketches.put_summary(db, edit, summary_bytes(_piece(sketches.body_of_piece(db, edit))))
+            found = pieces.listed(db)
+    return [
+        PieceListed(**orjson.loads(one.summary), id=one.id, head=one.head, changed_at=one.changed_at)
+        for one in found
+        if one.summary is not None
+    ]
 
 
-def _listed(ident: str, head: str, changed_at: str, piece: Piece) -> PieceListed:
-    try:
-        half = span(ground(piece.blank))
-    except FitError:
-        half = None
-    return PieceListed(id=ident, head=head, changed_at=changed_at, piece=piece, words=size(piece.blank), span=half)
+@router.get("/pictures/{edit}", response_model=None, responses={200: {"model": SketchAnswer}})
+def get_picture(request: Request, edit: EditId) -> Response:
+    """The small picture of a piece after an edit: made when first asked for, the same for ever."""
+    with studio(request).reading() as db:
+        kept = sketches.picture(db, edit)
+        body = None if kept is not None else sketches.body_of_piece(db, edit)
+    if kept is None and body is not None:
+        piece = _piece(body)
+        kept = sketch_bytes(solve_piece(piece))
+        with studio(request).writing() as db:
+            sketches.put_summary(db, edit, summary_bytes(piece))
+            sketches.put_picture(db, edit, kept)
+    return Response(kept, media_type="application/json")
 
 
 @router.post("/pieces", status_code=201)
 def post_piece(request: Request, new: NewPiece) -> StateAnswer:
-    """Put a piece on the Bench: a new one, a copy, or one from a file."""
-    body = orjson.dumps(new.piece.model_dump(mode="json"))
+    """Put a piece on the Bench: a new one, or one from a file."""
+    return _put(request, new.piece, new.label)
+
+
+@router.post("/pieces/{ident}/copy", status_code=201)
+def post_copy(request: Request, ident: DocumentId) -> StateAnswer:
+    """Put a copy of a piece on the Bench."""
+    with studio(request).reading() as db:
+        piece = _piece(ledger.state(db, ident).body)
+    return _put(request, piece.model_copy(update={"name": f"{piece.name}, copy"[:120]}), "Copy a piece")
+
+
+def _put(request: Request, piece: Piece, label: str) -> StateAnswer:
+    body = orjson.dumps(piece.model_dump(mode="json"))
     with studio(request).writing() as db:
-        return _answer(ledger.create(db, "piece", pieces.piece_id(), new.piece.name, body, new.label))
+        state = ledger.create(db, "piece", pieces.piece_id(), piece.name, body, label)
+        sketches.put_summary(db, state.head, summary_bytes(piece))
+        return state_answer(state)
+
+
+def _piece(body: bytes) -> Piece:
+    document = parse_document(body)
+    if not isinstance(document, Piece):
+        raise DocumentError("This is not a piece.", "id")
+    return document
 
 
 @router.delete("/pieces/{ident}", status_code=204)

@@ -6,20 +6,22 @@ import numpy as np
 from fastapi import APIRouter
 from pydantic import Field
 
+from ..core.advice.blank_report import report
 from ..core.document.numbers import Frozen
 from ..core.document.outline import MOST_POINTS, Odd
-from ..core.document.piece import Piece
-from ..core.document.track import MOST_PATH_POINTS, PathTrack
+from ..core.document.region import MOST_POINTS as MOST_SHAPE_POINTS
+from ..core.document.region import ShapeRegion
+from ..core.dots.table import Array
 from ..core.errors import DocumentError
 from ..core.geometry.outline import inset, polygon
 from ..core.ground.outlines import ROUGHNESS, bare_corners
-from ..core.ground.report import report
 from ..core.guides.markers import markers, surface_kind
-from ..core.plan import solve_piece
-from ..formats.outline_svg import outline_points, path_points
+from ..core.rows.tracks.path import MOST_PATH_POINTS, PathTrack
+from ..core.solved import solve_piece
+from ..formats.outline_svg import outline_points, path_lines, shape_lines
+from .answer import Answer
 from .errors import RESPONSES
-from .planning import Answer
-from .reading import QuickRoute
+from .reading import PieceBody, QuickRoute
 
 router = APIRouter(prefix="/api", tags=["blank"], route_class=QuickRoute, responses=RESPONSES)
 
@@ -43,7 +45,7 @@ class BorderAnswer(Answer):
 
 
 class RingAnswer(Answer):
-    """Dots that are there, that fit in truth, and that a flat reckoning would have promised."""
+    """Dots that are there, that fit in truth, and that a flat calculation would have promised."""
 
     mark: str
     walk: float
@@ -83,7 +85,7 @@ class SvgOutline(Frozen):
 
 
 @router.post("/blank")
-def post_blank(piece: Piece) -> BlankReport:
+def post_blank(piece: PieceBody) -> BlankReport:
     """The blank of a piece in figures. A refusal says which of its measures cannot be."""
     solved = solve_piece(piece)
     found = report(piece, solved.ground, solved.halves, solved.rows, solved.marks)
@@ -103,13 +105,42 @@ def post_blank(piece: Piece) -> BlankReport:
 
 @router.post("/path/svg")
 def post_path_svg(given: SvgOutline) -> PathTrack:
-    """A path for a row from an SVG file, its middle put on the centre, simplified to 0.02 mm."""
-    points, closed = path_points(given.text.encode())
-    corners = inset.thinned(np.array(points), ROUGHNESS, closed)
-    if len(corners) > MOST_PATH_POINTS:
-        raise DocumentError(f"A path keeps at most {MOST_PATH_POINTS} points; this one needs {len(corners)}.", "file")
-    x, y = np.round(polygon.centred(corners), 3).T.tolist()
-    return PathTrack.model_validate({"x": x, "y": y, "closed": closed})
+    """Lines for a row from an SVG file, the middle of them all put on the centre, simplified to 0.02 mm."""
+    lines = path_lines(given.text.encode())
+    thinned = [(inset.thinned(np.array(points), ROUGHNESS, closed), closed) for points, closed in lines]
+    _require_few("A path", "points", [points for points, _ in thinned], MOST_PATH_POINTS)
+    middle = _middle([points for points, _ in thinned])
+    found = []
+    for points, closed in thinned:
+        x, y = np.round(points - middle, 3).T.tolist()
+        found.append({"x": x, "y": y, "closed": closed})
+    return PathTrack.model_validate({"lines": found})
+
+
+@router.post("/region/svg")
+def post_region_svg(given: SvgOutline) -> ShapeRegion:
+    """A shape from an SVG file, its middle put on the centre, simplified to 0.02 mm; inner lines are holes."""
+    lines = [inset.thinned(np.array(points), ROUGHNESS, True) for points in shape_lines(given.text.encode())]
+    _require_few("A silhouette", "corners", lines, MOST_SHAPE_POINTS)
+    middle = _middle(lines)
+    found = []
+    for line in lines:
+        x, y = np.round(line - middle, 3).T.tolist()
+        found.append({"x": x, "y": y})
+    return ShapeRegion.model_validate({"lines": found})
+
+
+def _middle(lines: list[Array]) -> Array:
+    """The middle of the length and width of all lines together."""
+    every = np.concatenate(lines)
+    return np.asarray((every.min(axis=0) + every.max(axis=0)) / 2)
+
+
+def _require_few(what: str, points: str, lines: list[Array], most: int) -> None:
+    """Raises DocumentError for a line with more points than are kept."""
+    longest = max(len(line) for line in lines)
+    if longest > most:
+        raise DocumentError(f"{what} keeps at most {most} {points} a line; this one needs {longest}.", "file")
 
 
 @router.post("/outline/svg")

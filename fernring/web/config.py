@@ -3,13 +3,18 @@
 from dataclasses import dataclass
 from pathlib import Path
 
+from ..store.blobs import MOST_BYTES
+
 ROOT = Path(__file__).resolve().parents[2]
 PAGE = ROOT / "frontend" / "dist"
 
 
 @dataclass(frozen=True)
 class Config:
-    """`hosts` are the names the server answers to, without port; `page` is the built front end."""
+    """`hosts` are the names the server answers to, without port; `page` is the built front end.
+
+    A request holds at most `most_body` bytes; `most_bodies` says otherwise for routes that begin so.
+    """
 
     studio: Path
     host: str = "127.0.0.1"
@@ -17,3 +22,7 @@ class Config:
     page: Path | None = PAGE
     hosts: tuple[str, ...] = ("127.0.0.1", "localhost")
     most_body: int = 4_000_000
+    most_bodies: tuple[tuple[str, int], ...] = (
+        ("/api/blobs", MOST_BYTES),
+        ("/api/studio", 10_000),
+    )

@@ -13,12 +13,13 @@ from ..core.document.piece import Piece
 from ..core.document.shelf import Shelf
 from ..core.errors import DocumentError
 from ..formats.piece_json import parse_document
-from ..store import ledger, pieces, revisions
+from ..formats.summary_json import summary_bytes
+from ..store import ledger, pieces, revisions, sketches
 from ..store.database import Database
 from ..store.ledger import State
+from .answer import Answer
 from .errors import RESPONSES
-from .planning import Answer
-from .reading import QuickRoute
+from .reading import DocumentBody, QuickRoute
 
 router = APIRouter(prefix="/api/documents", tags=["documents"], route_class=QuickRoute, responses=RESPONSES)
 
@@ -32,7 +33,7 @@ class StateAnswer(Answer):
     """Where a branch stands. `undo` and `redo` are the labels of what they would change, or null."""
 
     id: str
-    kind: Literal["piece", "kit", "shelf"]
+    kind: str
     branch: str
     main: str
     head: str
@@ -61,7 +62,7 @@ class EditRequest(Frozen):
     based_on: Token
     label: Label
     mark: Label = ""
-    document: Document
+    document: DocumentBody
 
 
 class StepRequest(Frozen):
@@ -92,7 +93,7 @@ def studio(request: Request) -> Database:
 def get_document(request: Request, ident: DocumentId, branch: Token | None = None) -> StateAnswer:
     """The document as it stands, on its main branch unless another is named."""
     with studio(request).reading() as db:
-        return _answer(ledger.state(db, ident, branch))
+        return state_answer(ledger.state(db, ident, branch))
 
 
 @router.post("/{ident}/edits")
@@ -100,13 +101,15 @@ def post_edit(request: Request, ident: DocumentId, edit: EditRequest) -> SavedAn
     """Save a finished edit; one based on an older state starts a branch."""
     body = orjson.dumps(edit.document.model_dump(mode="json"))
     with studio(request).writing() as db:
-        current = ledger.state(db, ident)
-        if edit.document.format != f"fernring.{current.kind}":
-            raise DocumentError(f"Document {ident} is a {current.kind}.", "document.format")
+        kind = ledger.state(db, ident).kind
+        if edit.document.format.removeprefix("fernring.") != kind:
+            raise DocumentError(f"Document {ident} is a {kind}.", "document.format")
         entry = ledger.Edit(edit.id, edit.based_on, edit.label, edit.mark, body)
         state = ledger.append(db, ident, edit.branch, entry)
-        if isinstance(edit.document, Piece) and state.branch == state.main:
-            pieces.rename(db, ident, edit.document.name)
+        if isinstance(edit.document, Piece):
+            sketches.put_summary(db, edit.id, summary_bytes(edit.document))
+            if state.branch == state.main:
+                pieces.rename(db, ident, edit.document.name)
         return _saved(state)
 
 
@@ -114,21 +117,21 @@ def post_edit(request: Request, ident: DocumentId, edit: EditRequest) -> SavedAn
 def post_undo(request: Request, ident: DocumentId, step: StepRequest) -> StateAnswer:
     """Take back the last edit of the branch."""
     with studio(request).writing() as db:
-        return _answer(ledger.step(db, ident, step.branch, step.based_on, back=True))
+        return state_answer(ledger.step(db, ident, step.branch, step.based_on, back=True))
 
 
 @router.post("/{ident}/redo")
 def post_redo(request: Request, ident: DocumentId, step: StepRequest) -> StateAnswer:
     """Bring back the edit last taken back."""
     with studio(request).writing() as db:
-        return _answer(ledger.step(db, ident, step.branch, step.based_on, back=False))
+        return state_answer(ledger.step(db, ident, step.branch, step.based_on, back=False))
 
 
 @router.post("/{ident}/branches/{branch}/choose")
 def post_choose(request: Request, ident: DocumentId, branch: BranchId) -> StateAnswer:
     """Go on with this branch alone."""
     with studio(request).writing() as db:
-        return _answer(ledger.choose(db, ident, branch))
+        return state_answer(ledger.choose(db, ident, branch))
 
 
 @router.post("/{ident}/branches/{branch}/separate")
@@ -136,10 +139,10 @@ def post_separate(request: Request, ident: DocumentId, branch: BranchId) -> Stat
     """Make the branch a piece of its own."""
     with studio(request).writing() as db:
         state = ledger.state(db, ident, branch)
-        if branch == state.main or state.kind != "piece":
+        piece = _document(state.body)
+        if branch == state.main or not isinstance(piece, Piece):
             raise DocumentError("Only a side branch of a piece can become a piece of its own.", "branch")
-        piece = Piece.model_validate_json(state.body)
-        return _answer(pieces.separate(db, state, piece.name))
+        return state_answer(pieces.separate(db, state, piece.name))
 
 
 @router.get("/{ident}/revisions")
@@ -180,7 +183,7 @@ def _saved(state: State) -> SavedAnswer:
     )
 
 
-def _answer(state: State) -> StateAnswer:
+def state_answer(state: State) -> StateAnswer:
     saved = _saved(state).model_dump()
     return StateAnswer.model_validate(
         {"id": state.document, "kind": state.kind, "document": _document(state.body), **saved}

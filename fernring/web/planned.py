@@ -14,7 +14,8 @@ class NearAnswer(BaseModel):
 
 
 class RowAnswer(BaseModel):
-    """Walks and sizes in mm, `start` in degrees; `clear` is null for one dot alone."""
+    """Walks and sizes in mm, `start` in degrees; `clear` is null for one dot alone.
+    `trims` says each trim in a few words, as they stand on the sheet, lengths in braces."""
 
     id: str
     mark: str
@@ -30,6 +31,7 @@ class RowAnswer(BaseModel):
     outer: float
     clear: float | None
     noroom: str
+    trims: list[str]
     start: float | None
     near: NearAnswer | None
 
@@ -41,8 +43,9 @@ class ShadeAnswer(BaseModel):
 
 
 class DotColumns(BaseModel):
-    """Lengths in mm. On a flat blank `z` is nought, `walk` the distance in plan, and the normals (`nx`, `ny`, `nz`)
-    point straight up: there they are left out."""
+    """Lengths in mm. `place` is where along its row a dot stands, `member` which of the pattern it is, `tool` the place
+    of its tool among the piece's tools (-1 for none). On a flat blank `z` is zero, `walk` the distance in plan, and the
+    normals (`nx`, `ny`, `nz`) point straight up: there they are left out."""
 
     x: list[float]
     y: list[float]
@@ -50,6 +53,8 @@ class DotColumns(BaseModel):
     r: list[float]
     row: list[int]
     place: list[int]
+    member: list[int]
+    tool: list[int]
     level: list[int]
     shade: list[int]
     hand: list[int]
@@ -109,6 +114,13 @@ class GuideAnswer(BaseModel):
     z: list[float]
 
 
+class CircleAnswer(BaseModel):
+    """A guide circle that a row can sit on, those drawn in steps included; its walk in mm."""
+
+    id: str
+    walk: float
+
+
 class RemedyAnswer(BaseModel):
     label: str
     action: Literal["spread slack", "add row"] | None
@@ -150,5 +162,45 @@ class PlanAnswer(BaseModel):
     dots: DotColumns
     marks: MarksAnswer
     guides: list[GuideAnswer]
+    circles: list[CircleAnswer]
     verdicts: list[VerdictAnswer]
     totals: TotalsAnswer
+
+
+class Summary(BaseModel):
+    """What is said of a piece in a list: its name and measures in words, lengths in braces, and how it is drawn.
+
+    `span` is half the side of the square it is drawn in (mm), None when its measures contradict each other.
+    """
+
+    name: str
+    words: str
+    material: str
+    segments: int
+    base: str
+    poles: str | None
+    span: float | None
+
+
+class SketchDots(BaseModel):
+    """As much of the dots as a small picture shows; see DotColumns."""
+
+    x: list[float]
+    y: list[float]
+    z: list[float] | None = None
+    r: list[float]
+    level: list[int]
+    shade: list[int]
+    nx: list[float] | None = None
+    ny: list[float] | None = None
+    nz: list[float] | None = None
+
+
+class SketchAnswer(BaseModel):
+    """A piece in small. `count` is its number of dots."""
+
+    blank: BlankAnswer
+    shades: list[ShadeAnswer]
+    dots: SketchDots
+    marks: MarksAnswer
+    count: int

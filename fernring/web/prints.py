@@ -11,23 +11,21 @@ from fastapi import APIRouter, Response
 from fastapi.responses import StreamingResponse
 from pydantic import Field
 
-from ..core.document.numbers import Frozen, Ident, Label
-from ..core.document.piece import Piece
-from ..core.plan import solve_piece
-from ..core.solved import Solved
+from ..core.document.numbers import Frozen, Ident, Label, Tick
+from ..core.solved import Solved, solve_piece
+from ..core.words.lengths import Units
 from ..formats.pages import Stamp, spread
 from ..formats.paper import MOST_AT_ALL, MOST_PAGES, Layout, Paper, Way, place
-from ..formats.sheets.all import kinds_for, sheet
+from ..formats.sheets.all import is_corrected, kinds_for, sheet
 from ..formats.sheets.bars import ACROSS, ALONG
 from ..formats.sheets.sheet import Choice, Sheet
 from ..formats.svg import svg
 from ..formats.written.booklet import booklet
 from ..formats.written.html import booklet_html
-from ..formats.written.lengths import Units
+from .answer import Answer
 from .errors import RESPONSES
 from .exports import file_answer
-from .planning import Answer
-from .reading import QuickRoute
+from .reading import PieceBody, QuickRoute
 
 if TYPE_CHECKING:
     from ..formats.bundle import Part
@@ -35,7 +33,6 @@ if TYPE_CHECKING:
 # what only some routes need is imported there: writing PDFs takes long to load, and the server is to answer at once
 router = APIRouter(prefix="/api/print", tags=["print room"], route_class=QuickRoute, responses=RESPONSES)
 
-Tick = Annotated[bool, Field(strict=True)]
 LEAST, MOST = 0.9, 1.1
 
 
@@ -47,13 +44,13 @@ class Printer(Frozen):
 
 
 class SheetsRequest(Frozen):
-    piece: Piece
+    piece: PieceBody
 
 
 class PrintRequest(Frozen):
     """A kind of sheet, what it shows, the paper, and what the printer does to lengths."""
 
-    piece: Piece
+    piece: PieceBody
     kind: Ident = "guide"
     spokes: Tick = True
     circles: Tick = True
@@ -74,8 +71,9 @@ class PrintRequest(Frozen):
 
     def layout(self) -> Layout:
         """The test bars are printed uncorrected, or measuring them again would undo the correction."""
-        fixed = self.kind == "bars"
-        across, along = (1.0, 1.0) if fixed else (ACROSS / self.printer.across, ALONG / self.printer.along)
+        across, along = ACROSS / self.printer.across, ALONG / self.printer.along
+        if not is_corrected(self.kind):
+            across, along = 1.0, 1.0
         return Layout(self.paper, self.way, self.overlap, self.most_pages, across, along)
 
     def stamp(self) -> Stamp:
@@ -99,7 +97,7 @@ class CutterRequest(PrintRequest):
 
 
 class BookletRequest(Frozen):
-    piece: Piece
+    piece: PieceBody
     format: Literal["html", "pdf"] = "html"
     paper: Paper = "A4"
     units: Units = "mm"

@@ -1,11 +1,23 @@
-"""Request bodies parsed by orjson: quick, and bounded in depth."""
+"""Request bodies: parsed by orjson, quick and bounded in depth; documents of earlier versions upgraded on arrival."""
 
 from collections.abc import Callable, Coroutine
-from typing import Any
+from typing import Annotated, Any
 
 import orjson
 from fastapi import Request, Response
 from fastapi.routing import APIRoute
+from pydantic import BeforeValidator, Field
+
+from ..core.document.kit import Kit
+from ..core.document.piece import Piece
+from ..core.document.shelf import Shelf
+from ..core.document.upgrades import upgraded
+
+PieceBody = Annotated[Piece, BeforeValidator(upgraded)]
+DocumentBody = Annotated[
+    Annotated[Piece | Kit | Shelf, Field(discriminator="format")],
+    BeforeValidator(upgraded),
+]
 
 
 class QuickRequest(Request):

@@ -31,6 +31,7 @@ HEADERS = {
     "Cross-Origin-Resource-Policy": "same-origin",
 }
 SAFE = {"GET", "HEAD", "OPTIONS"}
+KEPT_FOR_EVER = ("/assets/", "/api/pictures/", "/api/blobs/")  # named by what they hold, so they never change
 
 
 class Guard:
@@ -45,12 +46,17 @@ class Guard:
             return await self.app(scope, receive, send)
         headers = Headers(scope=scope)
         sender = _with_headers(send, scope["path"])
-        refusal = self._refusal(scope["method"], headers)
+        most = self._most_body(scope["path"])
+        refusal = self._refusal(scope["method"], headers, most)
         if refusal:
             return await error_response(*refusal)(scope, receive, sender)
-        await self.app(scope, _bounded(receive, self.config.most_body), sender)
+        await self.app(scope, _bounded(receive, most), sender)
 
-    def _refusal(self, method: str, headers: Headers) -> tuple[int, str, str, str] | None:
+    def _most_body(self, path: str) -> int:
+        """How many bytes a request to this route may hold."""
+        return next((most for start, most in self.config.most_bodies if path.startswith(start)), self.config.most_body)
+
+    def _refusal(self, method: str, headers: Headers, most: int) -> tuple[int, str, str, str] | None:
         """(status, code, message, field) of what is wrong with the request, or None."""
         host = _hostname(f"//{headers.get('host', '')}")
         if host not in self.config.hosts:
@@ -60,12 +66,9 @@ class Guard:
         if method not in SAFE and (foreign or headers.get("sec-fetch-site") in {"cross-site", "same-site"}):
             return 403, "origin", "A page of another site may not change this studio.", "Origin"
         length = headers.get("content-length", "0")
-        if not length.isdigit() or int(length) > self.config.most_body:
-            return self._too_large()
+        if not length.isdigit() or int(length) > most:
+            return 413, "too large", f"A request here holds at most {most:,} bytes.", "body"
         return None
-
-    def _too_large(self) -> tuple[int, str, str, str]:
-        return 413, "too large", f"A request holds at most {self.config.most_body:,} bytes.", "body"
 
 
 def _hostname(url: str) -> str | None:
@@ -84,7 +87,7 @@ def _bounded(receive: Receive, most: int) -> Receive:
         message = await receive()
         seen += len(message.get("body", b""))
         if seen > most:
-            raise HTTPException(413, f"A request holds at most {most:,} bytes")
+            raise HTTPException(413, f"A request here holds at most {most:,} bytes")
         return message
 
     return bounded
@@ -96,9 +99,8 @@ def _with_headers(send: Send, path: str) -> Send:
             headers = MutableHeaders(scope=message)
             for name, value in HEADERS.items():
                 headers[name] = value
-            headers["Cache-Control"] = (
-                "public, max-age=31536000, immutable" if path.startswith("/assets/") else "no-store"
-            )
+            lasting = message["status"] == 200 and path.startswith(KEPT_FOR_EVER)
+            headers["Cache-Control"] = "private, max-age=31536000, immutable" if lasting else "no-store"
         await send(message)
 
     return sender

@@ -10,13 +10,13 @@ from ..document.piece import Piece
 from ..geometry.ellipse import perimeter as ellipse_perimeter
 from ..geometry.outline import centres, inset, polygon
 from ..geometry.surface import Array, Plane
-from ..rows.placed import PlacedRow
-from ..rows.ring_spacing import CircleSpacing, RingSpacing, ring_spacing
-from ..rows.halves import Halves
-from ..rows.spacing import SPACINGS
-from ..rows.tracks import track_of
 from ..ground.ground import Ground
 from ..ground.outlines import bare_corners, centre_place
+from ..rows.halves import Halves
+from ..rows.placed import PlacedRow
+from ..rows.ring_spacing import CircleSpacing, RingSpacing, ring_spacing
+from ..rows.spacing import SPACINGS
+from ..rows.tracks import track_of
 
 COPY = 15.0
 MOST = 4000

@@ -4,16 +4,16 @@ from collections.abc import Iterator
 
 import numpy as np
 
+from ..document.changes import change
 from ..document.distance import Nested
 from ..geometry.frames import walk_above
 from ..geometry.surface import Array
 from ..rows.placed import PlacedRow
 from ..rows.tracks import track_of
 from ..solved import Solved
-from .sizes import shrink
-from ..document.changes import change
-from .verdict import MOST_PLACES, Remedy, Severity, Verdict
 from ..words.lengths import mm
+from .sizes import shrink
+from .verdict import MOST_PLACES, Remedy, Severity, Verdict
 
 TOLERANCE = 1e-6
 WORTH_SAYING = 0.05

@@ -2,13 +2,13 @@
 
 from collections.abc import Iterator
 
+from ..document.changes import change
 from ..guides.lines import guide_lines, net
 from ..guides.markers import markers
 from ..guides.showing import bare_length
 from ..solved import Solved
-from ..document.changes import change
-from .verdict import Remedy, Verdict
 from ..words.lengths import mm
+from .verdict import Remedy, Verdict
 
 WORTH_SAYING = 5.0
 

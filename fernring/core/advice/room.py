@@ -2,13 +2,13 @@
 
 from collections.abc import Iterator
 
+from ..document.changes import change
 from ..rows.sequence import halves_before
 from ..rows.solve import solve_on_halves
 from ..solved import Solved
-from .sizes import give_size, kit_sizes
-from ..document.changes import change
-from .verdict import Remedy, Verdict
 from ..words.lengths import mm
+from .sizes import give_size, kit_sizes
+from .verdict import Remedy, Verdict
 
 MOST_TRIES = 24
 

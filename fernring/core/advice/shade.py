@@ -13,8 +13,8 @@ import numpy as np
 
 from ..colour import cielab, srgb
 from ..colour.difference import ciede2000
-from ..solved import Solved
 from ..document.changes import change
+from ..solved import Solved
 from .verdict import Remedy, Verdict
 
 FROM_BASE, FROM_NEIGHBOUR, WITHIN_RAMP = 9.0, 5.0, 1.2

@@ -3,10 +3,9 @@
 from collections.abc import Iterable
 from dataclasses import dataclass
 
-from ..document.changes import Change
+from ..document.changes import Change, change
 from ..document.kit import Tool
 from ..document.row import Row
-from ..document.changes import change
 
 SAME = 0.05
 
@@ -33,10 +32,16 @@ def largest_up_to(sizes: list[KitSize], most: float) -> KitSize | None:
     return next((size for size in reversed(sizes) if size.diameter <= most + 1e-9), None)
 
 
+def given_size(index: int, member: int, size: KitSize) -> tuple[Change, Change]:
+    """A member of the pattern takes this dot of the kit."""
+    path = ("rows", index, "pattern", member)
+    return change(*path, "diameter", size.diameter), change(*path, "tool", size.tool)
+
+
 def give_size(row: Row, index: int, member: int, size: KitSize) -> tuple[Change, ...]:
     """The pattern's member takes this size; a fitted size is no longer fitted."""
-    given = change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})
-    return (given, change("rows", index, "fit", None)) if row.fit == "size" else (given,)
+    given = given_size(index, member, size)
+    return (*given, change("rows", index, "fit", None)) if row.fit == "size" else given
 
 
 def trim_size(size: KitSize) -> dict[str, float | str | None]:

@@ -2,14 +2,14 @@
 
 from collections.abc import Iterator
 
+from ..document.changes import change
 from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
 from ..solved import Solved
+from ..words.lengths import mm
 from .sizes import SAME, KitSize, give_size, kit_sizes, trim_size
 from .trims import trim_path
-from ..document.changes import change
 from .verdict import Remedy, Verdict
-from ..words.lengths import mm
 
 
 def tool_verdicts(solved: Solved) -> Iterator[Verdict]:

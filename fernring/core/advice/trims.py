@@ -15,7 +15,7 @@ from .verdict import Remedy, Verdict
 
 @dataclass(frozen=True)
 class Where:
-    """A trim that something is said about: its row, its path in the document, and how the verdict begins and is keyed."""
+    """A trim that something is said about, with its row and its path in the document."""
 
     solved: Solved
     index: int
@@ -64,8 +64,8 @@ def _load(where: Where, finding: Finding) -> Verdict:
 def _not_measured(where: Where, finding: Finding) -> Verdict:
     dots, ratio = finding.figures
     text = (
-        f"{where.name}: no load was measured for this walk; one is taken to give {dots:g} dots, each {ratio:g} times as "
-        "wide as the one before, as is typical."
+        f"{where.name}: no load was measured for this walk; one is taken to give {dots:g} dots, each {ratio:g} times "
+        "as wide as the one before, as is typical."
     )
     return Verdict("not measured", where.key("not measured"), "note", text, (where.index,))
 

@@ -10,9 +10,7 @@ from .shelf import Shade
 
 Form = Annotated[
     Literal["dot", "blank", "oval", "leaf", "stroke", "diamond"],
-    chosen(
-        "is", dot="a dot", blank="left out", oval="an oval", leaf="a leaf", stroke="a stroke", diamond="a diamond"
-    ),
+    chosen("is", dot="a dot", blank="left out", oval="an oval", leaf="a leaf", stroke="a stroke", diamond="a diamond"),
 ]
 
 
@@ -28,9 +26,7 @@ class Member(Frozen):
     tool: Ident | None = None
     form: Form = "dot"
     length: Annotated[float, Field(strict=True, ge=0.2, le=120), named("length", "length", wide=86)] | None = None
-    lies: Annotated[Literal["outward", "along"], chosen("points", outward="outward", along="along the row")] = (
-        "outward"
-    )
+    lies: Annotated[Literal["outward", "along"], chosen("points", outward="outward", along="along the row")] = "outward"
     shade: Shade | None = None
 
     @property

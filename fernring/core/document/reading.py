@@ -1,4 +1,4 @@
-"""Documents from untrusted values: format and version first, then earlier versions upgraded, then the models' bounds."""
+"""Documents from untrusted values: format and version first, then upgrades, then the models' own bounds."""
 
 from typing import Any
 

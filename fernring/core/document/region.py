@@ -28,9 +28,7 @@ class DiscRegion(Frozen):
     kind: Literal["disc"] = "disc"
     x: Annotated[Coordinate, named("Right of the centre")] = 0.0
     y: Annotated[Coordinate, named("Below the centre")] = 0.0
-    diameter: Annotated[
-        float, Field(strict=True, allow_inf_nan=False, ge=0.2, le=1000), named("Across", "length")
-    ]
+    diameter: Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0.2, le=1000), named("Across", "length")]
 
 
 class BandRegion(Frozen):

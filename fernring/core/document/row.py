@@ -61,9 +61,7 @@ class Row(Frozen):
         named("Half", wide=104),
     ] = "front"
     boundary: Annotated[bool, Field(strict=True)] = False
-    shades: Annotated[
-        tuple[Shade, ...], Field(min_length=1, max_length=MOST_SHADES), named("Shades", "shades")
-    ]
+    shades: Annotated[tuple[Shade, ...], Field(min_length=1, max_length=MOST_SHADES), named("Shades", "shades")]
     group: Group | None = None
     trims: Annotated[tuple[Trim, ...], Field(max_length=MOST_TRIMS)] = ()
     trimmed: Annotated[int, Field(strict=True, ge=0, le=11)] | None = None

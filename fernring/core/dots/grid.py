@@ -20,8 +20,8 @@ CELLS_A_DOT = 3
 def close_pairs(x: Array, y: Array, z: Array, radius: Array, tolerance: float = 1e-6) -> Pairs:
     """Pairs (i < j) of discs whose straight-line distance is below r_i + r_j - tolerance (mm).
 
-    x, y, z, radius have one shape (n,); the answer is two arrays sorted by i, then j. To ask for a gap, pass radii grown
-    by their share of it. The cells lie in x and y: height only adds distance.
+    x, y, z, radius have one shape (n,); the answer is two arrays sorted by i, then j. To ask for a gap, pass radii
+    grown by their share of it. The cells lie in x and y: height only adds distance.
     """
     n, nobody = len(x), np.empty(0, np.int32)
     if n < 2:

@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..geometry.surface import Circle, Surface
-from .table import Array, Dots, Whole, table
+from .table import Array, Dots, table
 
 
 def dots_at(surface: Surface, walk: float, diameters: tuple[float, ...], angle_rad: Array) -> Dots:

@@ -83,7 +83,9 @@ def concat(parts: Sequence[Dots]) -> Dots:
     """The lines of several tables, one after the other."""
     if len(parts) == 1:
         return parts[0]
-    return Dots(**{name: np.concatenate([getattr(part, name) for part in parts]) for name in COLUMNS}) if parts else NONE
+    return (
+        Dots(**{name: np.concatenate([getattr(part, name) for part in parts]) for name in COLUMNS}) if parts else NONE
+    )
 
 
 @lru_cache(maxsize=256)

@@ -14,8 +14,8 @@ Points = tuple[Array, Array, Array]
 
 
 class Circle(NamedTuple):
-    """All points at one walk distance of a surface of revolution: reach and height (mm). `side` is -1 where x runs the other
-    way, on the back of a ball or egg: (side reach sin a, -reach cos a, z)."""
+    """All points at one walk distance of a surface of revolution: reach and height (mm). `side` is -1 where x runs the
+    other way, on the back of a ball or egg: (side reach sin a, -reach cos a, z)."""
 
     reach: float
     z: float
@@ -25,10 +25,10 @@ class Circle(NamedTuple):
 class Surface(Protocol):
     """What the rows need to know of a relief.
 
-    `rim` is the walk distance of the outline, of its furthest point where it is not round. On an *axisymmetric* surface
-    (a surface of revolution) all points at one walk distance lie on a circle about the axis; only there is `walk` the inverse of `reach`.
-    `widest` is the largest reach of an axisymmetric surface. `side` is -1 on the back of a ball or egg, where x runs the
-    other way as seen from the front, else 1.
+    `rim` is the walk distance of the outline, of its furthest point where it is not round. On an *axisymmetric*
+    surface (a surface of revolution) all points at one walk distance lie on a circle about the axis; only there is
+    `walk` the inverse of `reach`. `widest` is the largest reach of an axisymmetric surface. `side` is -1 on the back
+    of a ball or egg, where x runs the other way as seen from the front, else 1.
     """
 
     rim: float
@@ -46,7 +46,9 @@ class Surface(Protocol):
         """The ring at this walk distance. Surfaces of revolution only."""
 
     def walk(self, reach: float) -> float:
-        """The walk distance with this reach (mm), the nearer one; infinite beyond the widest. Surfaces of revolution only."""
+        """The walk distance with this reach (mm), the nearer one; infinite beyond the widest. Surfaces of revolution
+        only.
+        """
 
     def walk_to(self, reach: Array, angle_rad: Array) -> Array:
         """The walk distance at which this reach is met in this direction (mm); NaN where it never is."""

@@ -18,9 +18,9 @@ from ..geometry.outline.rays import ray_lengths
 from ..geometry.runs import round_runs
 from ..geometry.surface import Array, Plane, Surface
 from ..ground.ground import Ground, ground
-from ..rows.placed import PlacedRow
-from ..rows.halves import guide_walks
 from ..regions.ends import ends
+from ..rows.halves import guide_walks
+from ..rows.placed import PlacedRow
 from .marks import edge_marks, own_axes, rim_ticks
 
 What = Literal["spoke", "circle", "midline", "diagonal", "boundary", "end", "edge mark", "tick"]

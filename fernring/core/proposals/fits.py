@@ -5,20 +5,22 @@ from dataclasses import dataclass
 from itertools import islice, product
 from math import inf, log
 
-from ..document.changes import Change
+from ..advice.sizes import KitSize, given_size, kit_sizes
+from ..document.changes import Change, change
 from ..document.piece import Piece
 from ..document.row import Row
 from ..errors import FitError
+from ..rows.border import left_over
 from ..rows.counts import allowed, as_count
-from ..rows.fitting import MOST_DIAMETER
+from ..rows.halves import Halves, open_halves
 from ..rows.placed import PlacedRow
-from ..rows.sequence import Halves, left_over, open_halves, place_row, solve_rest
-from ..advice.sizes import KitSize, kit_sizes
-from ..document.changes import change
+from ..rows.ring_fit import MOST_DIAMETER
+from ..rows.sequence import solve_rest
+from ..rows.solve import solve_on_halves
+from ..rows.tracks import track_of
 
 SHORT_TABLE = 12
 MOST_GROWN = 40
-ONE_COUNT = ("centre", "line", "corner", "gaps")
 MOST_COUNTS = 12
 LOOSEST = 2.2
 
@@ -72,7 +74,7 @@ class _Before:
 def _before(piece: Piece, index: int) -> _Before:
     opened = open_halves(piece)
     halves, rows = solve_rest(piece.model_copy(update={"rows": piece.rows[:index]}), opened, ())
-    return _Before(halves, rows, place_row(piece.rows[index], index, halves))
+    return _Before(halves, rows, solve_on_halves(piece.rows[index], index, halves))
 
 
 Found = tuple[Row, PlacedRow, int, KitSize]
@@ -82,7 +84,7 @@ def _fitting(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Fo
     """Trials of the row that fit, from the one most like it on: placed one by one, as they are asked for."""
     index = len(before.rows)
     for trial, bare, member, size in islice(_spaced(piece, before, sizes), MOST_GROWN):
-        placed = place_row(trial, index, before.halves) if trial.trims else bare
+        placed = solve_on_halves(trial, index, before.halves) if trial.trims else bare
         if left_over(before.halves, (placed,)) >= -1e-6:
             yield trial, placed, member, size
 
@@ -90,20 +92,21 @@ def _fitting(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Fo
 def _spaced(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Found]:
     """Trials whose own dots, before any trim, stand well apart from each other."""
     index, row = len(before.rows), piece.rows[len(before.rows)]
-    members = range(len(row.pattern) if row.track.kind != "centre" else 1)
+    members = range(min(len(row.pattern), track_of(row.track).members))
     tries = list(product(_counts(row, piece.segments, before.now), members, sizes))
     for n, member, size in sorted(tries, key=lambda tried: _distance(row, before.now, *tried)):
         trial = _trial(row, n, member, size, piece.segments)
-        placed = place_row(trial.model_copy(update={"trims": ()}), index, before.halves)
+        placed = solve_on_halves(trial.model_copy(update={"trims": ()}), index, before.halves)
         if _well_apart(placed, row.gap, before.now):
             yield trial, placed, member, size
 
 
 def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:
     """The counts nearest to the present one that keep the symmetry."""
-    if row.track.kind in ONE_COUNT:
+    counted = track_of(row.track).repeats
+    if counted == "none":
         return [1]
-    if row.track.kind in ("arc", "path"):
+    if counted == "line":
         dots = max(now.n // max(now.repeats, 1), 1)
         return [n for n in range(dots - 6, dots + 7) if n > 1]
     present = max(now.repeats, 1)
@@ -114,10 +117,11 @@ def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:
 def _trial(row: Row, n: int, member: int, size: KitSize, segments: int) -> Row:
     given = row.pattern[member].model_copy(update={"diameter": size.diameter, "tool": size.tool})
     pattern = (*row.pattern[:member], given, *row.pattern[member + 1 :])
-    if row.track.kind in ONE_COUNT:
+    counted = track_of(row.track).repeats
+    if counted == "none":
         return row.model_copy(update={"pattern": pattern, "fit": None if row.fit == "size" else row.fit})
     fit = row.fit if row.fit == "distance" else None
-    segments = 1 if row.track.kind in ("arc", "path") else segments
+    segments = 1 if counted == "line" else segments
     return row.model_copy(update={"pattern": pattern, "count": as_count(n, segments), "fit": fit})
 
 
@@ -139,7 +143,7 @@ def _distance(row: Row, now: PlacedRow, n: int, member: int, size: KitSize) -> f
 def _without_last_gaps(piece: Piece, index: int) -> Piece:
     """Rows that only fill the gaps left at the end decide neither what is left to the border nor what finds room."""
     last = len(piece.rows)
-    while last > index + 1 and piece.rows[last - 1].track.kind == "gaps":
+    while last > index + 1 and track_of(piece.rows[last - 1].track).fills:
         last -= 1
     return piece.model_copy(update={"rows": piece.rows[:last]})
 
@@ -150,8 +154,8 @@ def _alternative(
     index, now = len(before.rows), before.now
     after, solved = solve_rest(_without_last_gaps(piece, index), before.halves.with_row(placed), (*before.rows, placed))
     row = piece.rows[index]
-    changes = [change("rows", index, "pattern", member, {"diameter": size.diameter, "tool": size.tool})]
-    if row.track.kind not in ONE_COUNT:
+    changes = [*given_size(index, member, size)]
+    if track_of(row.track).repeats != "none":
         changes.append(change("rows", index, "count", trial.count.model_dump(mode="json")))
     if row.fit != trial.fit:
         changes.append(change("rows", index, "fit", trial.fit))

@@ -1,14 +1,18 @@
 """The next row: one more nested row that sits in the dips and fits inside the border."""
 
+from ..advice.sizes import kit_sizes
+from ..document.distance import Nested
+from ..document.member import Member
 from ..document.names import fresh_id
 from ..document.piece import MAX_ROWS, Piece
 from ..document.relief import Ball, Egg
-from ..document.row import Member, Nested, Offset, OnLines, Row
-from ..document.track import CentreTrack
+from ..document.row import Row
+from ..document.start import Offset, OnLines
 from ..errors import FitError
 from ..rows.counts import allowed, as_count
-from ..rows.sequence import place_row, solve_rows
-from ..advice.sizes import kit_sizes
+from ..rows.sequence import solve_rows
+from ..rows.solve import solve_on_halves
+from ..rows.tracks.centre import CentreTrack
 
 CENTRE_SHARE = 0.12
 
@@ -29,15 +33,17 @@ def next_row(piece: Piece) -> Row:
     ident = fresh_id("row", [row.id for row in piece.rows])
     if not piece.rows:
         fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
-        return _row(piece, ident, Member(diameter=fitting[-1].diameter, tool=fitting[-1].tool), 1, centre=True)
+        return _row(
+            piece, ident, Member(id="dot-1", diameter=fitting[-1].diameter, tool=fitting[-1].tool), 1, centre=True
+        )
     last = next((row for row in reversed(placed) if row.n), None)
     wanted = 1.15 * max(last.diameters) if last and last.walk > 0 else 0.35 * max(placed[0].diameters)
     counts = [n for n in allowed(piece.segments, piece.segments) if n > 2] or [piece.segments]
     before = last.repeats if last and last.walk > 0 else counts[-1]
     smaller = [s for s in reversed(sizes) if s.diameter <= max(wanted, sizes[0].diameter) + 1e-9]
     for size in smaller:
-        row = _row(piece, ident, Member(diameter=size.diameter, tool=size.tool), before)
-        if not place_row(row, len(piece.rows), halves).noroom:
+        row = _row(piece, ident, Member(id="dot-1", diameter=size.diameter, tool=size.tool), before)
+        if not solve_on_halves(row, len(piece.rows), halves).noroom:
             return row
     raise FitError(f"No further row fits: even {sizes[0].diameter:g} mm dots would pass the border.", "rows")
 

@@ -3,12 +3,14 @@
 from dataclasses import dataclass
 from math import inf
 
+from ..document.distance import Nested
 from ..document.piece import Piece
-from ..document.row import Nested, Row
-from ..document.track import CentreTrack
+from ..document.row import Row
 from ..errors import FitError
 from ..geometry.secant import secant_root
-from ..rows.sequence import left_over, outermost, solve_rows
+from ..rows.border import left_over, outermost
+from ..rows.sequence import solve_rows
+from ..rows.tracks import track_of
 
 MOST_GAP = 20.0
 CLOSE_ENOUGH = 1e-6
@@ -48,13 +50,13 @@ def spread_slack(piece: Piece) -> Spread:
 
 
 def _is_nested(row: Row) -> bool:
-    return isinstance(row.distance, Nested) and row.fit != "distance" and not isinstance(row.track, CentreTrack)
+    return isinstance(row.distance, Nested) and row.fit != "distance" and not track_of(row.track).central
 
 
 def _chosen(piece: Piece) -> tuple[tuple[int, ...], int | None]:
     """Nested rows after the last fixed one; failing that those before it, with its index as the target."""
     fixed = [
-        k for k, row in enumerate(piece.rows) if not _is_nested(row) and row.track.kind == "ring" and not row.boundary
+        k for k, row in enumerate(piece.rows) if not _is_nested(row) and track_of(row.track).round and not row.boundary
     ]
     last = fixed[-1] if fixed else -1
     after = tuple(k for k, row in enumerate(piece.rows) if k > last and _is_nested(row))
@@ -72,7 +74,7 @@ def _widened(piece: Piece, chosen: tuple[int, ...], delta: float) -> Piece:
 
 
 def _left(piece: Piece, fixed: int | None) -> float:
-    """What is left to the target (mm); endlessly far below nought when a row finds no room."""
+    """What is left to the target (mm); infinite below zero when a row finds no room."""
     halves, rows = solve_rows(piece)
     if any(row.noroom for row in rows):
         return -inf

@@ -23,13 +23,16 @@ class Polygons:
         self.holes = tuple(holes)
 
     @cached_property
-    def body(self) -> "shapely.Geometry":
+    def body(self) -> "shapely.Polygon | shapely.MultiPolygon":
         """The whole region for shapely, prepared for many questions."""
         import shapely
 
-        whole: shapely.Geometry = shapely.MultiPolygon([shapely.Polygon(part) for part in self.parts])
+        whole: shapely.Polygon | shapely.MultiPolygon = shapely.MultiPolygon(
+            [shapely.Polygon(part) for part in self.parts]
+        )
         if self.holes:
-            whole = whole.difference(shapely.MultiPolygon([shapely.Polygon(hole) for hole in self.holes]))
+            cut = shapely.MultiPolygon([shapely.Polygon(hole) for hole in self.holes])
+            whole = shapely.difference(whole, cut)  # type: ignore[assignment]
         shapely.prepare(whole)
         return whole
 
@@ -89,4 +92,4 @@ class Polygons:
 
         lines = (*self.parts, *self.holes)
         ends = [np.stack((line, np.roll(line, -1, axis=0)), axis=1) for line in lines]
-        return shapely.STRtree(list(shapely.linestrings(np.concatenate(ends))))
+        return shapely.STRtree(np.asarray(shapely.linestrings(np.concatenate(ends))))

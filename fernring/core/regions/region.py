@@ -27,7 +27,9 @@ class Region(Protocol):
 
 def lattice(region: Region, low: Array, high: Array, spacing: float) -> Array:
     """The lattice points within a box that lie inside a region."""
-    x, y = (np.arange(np.ceil(a / spacing), np.floor(b / spacing) + 1) * spacing for a, b in zip(low, high, strict=True))
+    x, y = (
+        np.arange(np.ceil(a / spacing), np.floor(b / spacing) + 1) * spacing for a, b in zip(low, high, strict=True)
+    )
     px, py = (part.ravel() for part in np.meshgrid(x, y))
     inside = region.contains(px, py)
     return np.stack((px[inside], py[inside]), axis=1)

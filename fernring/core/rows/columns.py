@@ -51,8 +51,8 @@ class Part:
 
 @dataclass(frozen=True)
 class Columns:
-    """`first[i]` is the first dot of row i, with one end added. `normal` holds unit vectors perpendicular to the surface,
-    shape (n, 3), None on a flat blank."""
+    """`first[i]` is the first dot of row i, with one end added. `normal` holds unit vectors perpendicular to the
+    surface, shape (n, 3), None on a flat blank."""
 
     dots: Dots
     first: tuple[int, ...]
@@ -69,14 +69,14 @@ def columns(piece: Piece, halves: Halves, rows: Sequence[PlacedRow], palette: Pa
     normals = [np.empty((0, 3))]
     for (plain, half), run in groupby(parts, key=lambda part: (part.plain, part.row.half)):
         own = list(run)
-        found = [rings_table(own, palette, tools)] if plain else [row_table(part, piece, palette, tools) for part in own]
+        found = (
+            [rings_table(own, palette, tools)] if plain else [row_table(part, piece, palette, tools) for part in own]
+        )
         tables += found
         normals += [_normals(halves, half, dots) for dots in found if curved]
     dots = concat(tables)
     first = tuple(accumulate((row.total for row in rows), initial=0))
-    return Columns(
-        dots, first, np.concatenate(normals) if curved else None, tuple(_marked(parts, dots.shade, palette))
-    )
+    return Columns(dots, first, np.concatenate(normals) if curved else None, tuple(_marked(parts, dots.shade, palette)))
 
 
 def parts_of(piece: Piece, rows: Sequence[PlacedRow]) -> list[Part]:

@@ -16,23 +16,28 @@ Hit = tuple[float, int, int]
 
 @dataclass(frozen=True)
 class Near:
-    """The closest dot of the rows before: its clear distance (mm) and the two dots' rows and places."""
+    """The closest dot of the rows before: its clear distance (mm) and the two dots' rows, and which of their row's
+    they are.
+    """
 
     clear: float
-    place: int
+    dot: int
     other_row: int
-    other_place: int
+    other_dot: int
 
 
-def neighbours(halves: Halves, rows: Sequence[PlacedRow]) -> tuple[Near | None, ...]:
-    """For each row the nearest dot of the rows before it on its half.
+def neighbours(halves: Halves, rows: Sequence[PlacedRow], known: Sequence[Near | None] = ()) -> tuple[Near | None, ...]:
+    """For each row the nearest dot of the rows before it on its half; of the first ones it is `known`.
 
     Where what is there repeats with the sectors, one of them suffices.
     """
     seen = {"front": _Seen(halves.front.surface), "back": _Seen(halves.back.surface if halves.back else None)}
     found: list[Near | None] = []
-    for row in rows:
-        found.append(seen[row.half].nearest(row) if row.n else None)
+    for index, row in enumerate(rows):
+        if index < len(known):
+            found.append(known[index])
+        else:
+            found.append(seen[row.half].nearest(row) if row.n else None)
         for part in row.both:
             if part.n:
                 seen[part.half].add(part)

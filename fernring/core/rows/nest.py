@@ -47,7 +47,9 @@ def _facing(row: PlacedRow, angle_rad: Array, widest: float, side: float) -> tup
     return np.arange(n, dtype=np.int32), x, y, np.full(n, circle.z), np.full(n, ring.diameters[0] / 2)
 
 
-def _beside_spokes(bodies: Dots, angle_rad: Array, widest: float, side: float) -> tuple[Whole, Array, Array, Array, Array]:
+def _beside_spokes(
+    bodies: Dots, angle_rad: Array, widest: float, side: float
+) -> tuple[Whole, Array, Array, Array, Array]:
     """Every spoke with the discs that come so near to it: a disc at reach p that may be d away from the spoke is met
     from the angles within asin(d/p) of its own, or from all of them when it lies that close to the axis.
 

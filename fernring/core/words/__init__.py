@@ -1,1 +1,1 @@
-"""Plain words: lengths and numbers in sentences, rows and trims in words, and the facts that fill in a page's fields."""
+"""Plain words: lengths and numbers in sentences, rows and trims in words, and the facts about a page's fields."""

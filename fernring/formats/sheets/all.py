@@ -4,6 +4,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from ...core.errors import FitError
+from ...core.geometry.surface import Plane
 from ...core.solved import Solved
 from .backing import backing
 from .bars import bars
@@ -19,9 +20,12 @@ from .strips import walk_strip, wrap_strip
 
 @dataclass(frozen=True)
 class Kind:
+    """One that is not `corrected` is printed as it is, whatever the printer does to lengths."""
+
     id: str
     make: Callable[[Solved, Choice], Sheet]
     suits: Callable[[Solved], bool]
+    corrected: bool = True
 
 
 def _any(_: Solved) -> bool:
@@ -42,7 +46,7 @@ def _round(solved: Solved) -> bool:
 
 
 def _curved(solved: Solved) -> bool:
-    return solved.piece.blank.relief.kind != "flat"
+    return not isinstance(solved.ground.surface, Plane)
 
 
 KINDS = (
@@ -56,7 +60,7 @@ KINDS = (
     Kind("slotted", slotted, _open),
     Kind("backing", backing, _open),
     Kind("card", card, _any),
-    Kind("bars", bars, _any),
+    Kind("bars", bars, _any, corrected=False),
 )
 
 
@@ -72,3 +76,8 @@ def sheet(solved: Solved, kind: str, choice: Choice) -> Sheet:
         names = ", ".join(one.id for one in kinds_for(solved))
         raise FitError(f"There is no “{kind}” sheet for this blank; there are {names}.", "kind")
     return found.make(solved, choice)
+
+
+def is_corrected(kind: str) -> bool:
+    """Whether a kind of sheet is drawn for what the printer does to lengths."""
+    return all(one.corrected for one in KINDS if one.id == kind)

@@ -1,5 +1,6 @@
 """The full-size guide: spokes, circles, border and dots, solved on the blank and pricked or traced through."""
 
+from ...core.geometry.surface import Plane
 from ...core.guides.lines import GuideLine, guide_lines, net
 from ...core.solved import Solved
 from ..drawing import Circle, Line, Outlines, Path, Primitive, Stroke, Text, crosses
@@ -19,10 +20,10 @@ def guide(solved: Solved, choice: Choice) -> Sheet:
     if choice.border:
         primitives += border_lines(solved)
     for line in guide_lines(net(solved.piece, solved.rows)):
-        if (choice.spokes if line.kind == "spoke" else choice.circles) and line.points[:, 2].mean() >= -1e-9:
+        if (choice.spokes if line.what == "spoke" else choice.circles) and line.points[:, 2].mean() >= -1e-9:
             primitives += _line(line)
     primitives += [Line(-3, 0, 3, 0, "plain"), Line(0, -3, 0, 3, "plain")]
-    what = WHAT if solved.piece.blank.relief.kind == "flat" else WHAT + SEEN
+    what = WHAT if isinstance(solved.ground.surface, Plane) else WHAT + SEEN
     return Sheet("guide", "Full-size guide", what, around(ground, primitives))
 
 
@@ -37,7 +38,7 @@ def border_lines(solved: Solved) -> list[Primitive]:
 
 
 def _line(line: GuideLine) -> list[Primitive]:
-    stroke: Stroke = "fine" if line.kind in ("spoke", "midline", "diagonal") else "plain"
+    stroke: Stroke = "fine" if line.what in ("spoke", "midline", "diagonal") else "plain"
     plan = line.points[:, :2]
     if line.reach is not None:
         shapes: list[Primitive] = [Circle(0, 0, line.reach, stroke)]

@@ -52,14 +52,14 @@ def edge_of(solved: Solved, stroke: Stroke = "bold") -> Circle | Path:
 def front_dots(solved: Solved, index: int) -> tuple[Array, Array, Array]:
     """x, y and radius of a row's dots that lie on the blank itself and are seen from the front."""
     dots = solved.dots
-    part = slice(dots.first[index], dots.first[index + 1])
+    part = slice(solved.first[index], solved.first[index + 1])
     seen = (dots.level[part] == 1) & (dots.z[part] >= -1e-6)
     return dots.x[part][seen], dots.y[part][seen], dots.radius[part][seen]
 
 
 def front_marks(solved: Solved, index: int) -> list[Primitive]:
     """The outlines of a row's marks that are seen from the front."""
-    return [Path(s.mark.outline, "fine", True) for s in solved.shapes if s.row == index and not s.back]
+    return [Path(s.mark.outline, "fine", True) for s in solved.marked if s.row == index and not s.back]
 
 
 def around(ground: Ground, primitives: list[Primitive], margin: float = EDGE) -> Drawing:

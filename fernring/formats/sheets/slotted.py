@@ -75,7 +75,7 @@ def _pins(solved: Solved) -> Iterator[Circle]:
 def _reaches(solved: Solved) -> list[float]:
     """Reach of every guide circle, or of every ring of dots when there is none."""
     lines = guide_lines(net(solved.piece, solved.rows))
-    drawn = [line.reach for line in lines if line.kind == "circle" and line.reach is not None]
+    drawn = [line.reach for line in lines if line.what == "circle" and line.reach is not None]
     surface = solved.ground.surface
     if drawn or not surface.axisymmetric:
         return drawn

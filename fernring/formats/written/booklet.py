@@ -4,15 +4,13 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ...core.advice.verdict import mm
-from ...core.colour.shades import Palette
-from ...core.ground.words import size
 from ...core.solved import Solved
+from ...core.words.blank import size
+from ...core.words.lengths import Units, length, mm, said
+from ...core.words.rows import heading, sentences
 from ..drawing import Drawing
 from ..picture import picture
 from .diagram import diagram
-from .lengths import Units, length, said
-from .sentences import heading, sentences
 
 OTHER_TOOLS = (
     "Sizes are diameters of the dots as measured, not of the tools. Make a practice row with yours and take the one "
@@ -56,11 +54,10 @@ class Booklet:
 def booklet(solved: Solved, units: Units, revision: str, date: str) -> Booklet:
     """The written pattern of a piece, its lengths in the reader's unit."""
     piece = solved.piece
-    palette = Palette(piece)
     steps = tuple(
         Step(
             said(heading(solved, k), units),
-            tuple(said(sentence, units) for sentence in sentences(solved, k, palette)),
+            tuple(said(sentence, units) for sentence in sentences(solved, k)),
             diagram(solved, k),
         )
         for k in range(len(piece.rows))
@@ -105,10 +102,10 @@ def _tints(solved: Solved) -> tuple[Tint, ...]:
     rows: dict[int, set[int]] = {}
     for shade, row in zip(solved.dots.shade.tolist(), solved.dots.row.tolist(), strict=True):
         rows.setdefault(shade, set()).add(row)
-    for mark in solved.shapes:
+    for mark in solved.marked:
         rows.setdefault(mark.shade, set()).add(mark.row)
     return tuple(
         Tint(shade.name, shade.colour, ", ".join(solved.marks[row] for row in sorted(rows[k])))
-        for k, shade in enumerate(solved.shades)
+        for k, shade in enumerate(solved.palette.shades)
         if k in rows
     )

@@ -8,6 +8,7 @@ from math import cos, pi, radians, sin
 import numpy as np
 
 from ...core.geometry.outline.polygon import turned
+from ...core.rows.tracks import track_of
 from ...core.solved import Solved
 from ..drawing import Area, Discs, Drawing, Line, Outlines, Path, Primitive
 from ..sheets.sheet import around, edge_of
@@ -18,7 +19,7 @@ MARGIN = 2.0
 def diagram(solved: Solved, index: int) -> Drawing:
     """The row within its segment, or on the whole blank."""
     placed, n = solved.rows[index], solved.piece.segments
-    plain = placed.ring_like or solved.piece.rows[index].track.kind == "centre"
+    plain = placed.ring_like or track_of(solved.piece.rows[index].track).central
     return _segment(solved, index) if plain and n >= 5 else _whole(solved, index)
 
 
@@ -36,7 +37,7 @@ def _segment(solved: Solved, index: int) -> Drawing:
 
 def _row(solved: Solved, k: int, new: bool, back: bool, half: float) -> list[Primitive]:
     dots = solved.dots
-    part = slice(dots.first[k], dots.first[k + 1])
+    part = slice(solved.first[k], solved.first[k + 1])
     side = dots.z[part] < -1e-6 if back else dots.z[part] >= -1e-6
     x, y = dots.x[part] * (-1 if back else 1), dots.y[part]
     turn = radians(solved.piece.turn)
@@ -47,9 +48,9 @@ def _row(solved: Solved, k: int, new: bool, back: bool, half: float) -> list[Pri
     px, py = walk * np.sin(angle), -walk * np.cos(angle)
     if not new:
         return [Outlines(px[seen], py[seen], radius[seen])]
-    marks = [mark for mark in solved.shapes if mark.row == k and mark.back == back and inside[mark.dot - part.start]]
+    marks = [mark for mark in solved.marked if mark.row == k and mark.back == back and inside[mark.dot - part.start]]
     shapes: list[Primitive] = [
-        Area(turned(mark.mark.outline, -turn), solved.shades[mark.shade].colour) for mark in marks
+        Area(turned(mark.mark.outline, -turn), solved.palette.shades[mark.shade].colour) for mark in marks
     ]
     return shapes + _painted(solved, part, seen, px, py)
 
@@ -63,7 +64,7 @@ def _painted(solved: Solved, part: slice, seen: np.ndarray, x: np.ndarray, y: np
             own = seen & (level == high) & (shade == one)
             if own.any():
                 shapes.append(Outlines(x[own], y[own], radius[own]))
-                shapes.append(Discs(x[own], y[own], radius[own], solved.shades[one].colour, domed=False))
+                shapes.append(Discs(x[own], y[own], radius[own], solved.palette.shades[one].colour, domed=False))
     return shapes
 
 
@@ -71,13 +72,13 @@ def _whole(solved: Solved, index: int) -> Drawing:
     dots = solved.dots
     shapes: list[Primitive] = [edge_of(solved)]
     for k in range(index + 1):
-        part = slice(dots.first[k], dots.first[k + 1])
+        part = slice(solved.first[k], solved.first[k + 1])
         seen = (dots.level[part] > 0) & (dots.z[part] >= -1e-6)
-        marks = [mark for mark in solved.shapes if mark.row == k and not mark.back]
+        marks = [mark for mark in solved.marked if mark.row == k and not mark.back]
         if k < index:
             shapes.append(Outlines(dots.x[part][seen], dots.y[part][seen], dots.radius[part][seen]))
             shapes += [Path(mark.mark.outline, "fine", True) for mark in marks]
         else:
-            shapes += [Area(mark.mark.outline, solved.shades[mark.shade].colour) for mark in marks]
+            shapes += [Area(mark.mark.outline, solved.palette.shades[mark.shade].colour) for mark in marks]
             shapes += _painted(solved, part, seen, dots.x[part], dots.y[part])
     return around(solved.ground, shapes, MARGIN)

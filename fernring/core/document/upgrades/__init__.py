@@ -1,7 +1,7 @@
 """Documents of earlier versions brought up to the present one: one module for each step, pure functions on JSON.
 
-A step takes a document of its version and answers the next one. It never fails on a document that its version took: what
-it does not know it leaves alone, for the models to judge.
+A step takes a document of its version and answers the next one. It never fails on a document that its version took:
+what it does not know it leaves alone, for the models to judge.
 """
 
 from collections.abc import Callable

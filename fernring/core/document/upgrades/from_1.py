@@ -87,12 +87,12 @@ def _bare(areas: list[Any]) -> list[Any]:
     found, seen, taken = [], set[str](), set(_ids(areas))
     fresh = (ident for n in count(1) if (ident := f"bare-{n}") not in taken)
     for area in areas:
-        new = _area(area)
-        ident = new.get("id") if isinstance(new, dict) else None
-        if isinstance(ident, str) and ident in seen:
+        new: Any = _area(area)
+        own = new.get("id") if isinstance(new, dict) else None
+        if isinstance(own, str) and own in seen:
             new["id"] = next(fresh)
-        elif isinstance(ident, str):
-            seen.add(ident)
+        elif isinstance(own, str):
+            seen.add(own)
         found.append(new)
     return found
 

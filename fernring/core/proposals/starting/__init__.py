@@ -1,1 +1,1 @@
-"""Starting patterns: a complete first design, reckoned for the blank, the segments and the kit at hand."""
+"""Starting patterns: a complete first design, calculated for the blank, the segments and the kit at hand."""

@@ -10,17 +10,23 @@ from typing import Literal
 import numpy as np
 
 from ...advice.sizes import KitSize, kit_sizes, largest_up_to
-from ..slack import CLOSE_ENOUGH, spread_slack
+from ...document.distance import AtWalk
+from ...document.member import Member
 from ...document.piece import MAX_ROWS, Piece
 from ...document.relief import Ball, Egg
-from ...document.row import AtWalk, Between, Member, Offset, OnLines, Row, Start
+from ...document.row import Row
 from ...document.shelf import PaintShade
-from ...document.track import CentreTrack
+from ...document.start import Between, Offset, OnLines, Start
 from ...errors import ComposeError
 from ...geometry.surface import Surface
+from ...rows.border import left_over, outermost
 from ...rows.context import Context
 from ...rows.counts import allowed, as_count
-from ...rows.sequence import Halves, left_over, open_halves, outermost, place_row, solve_rows
+from ...rows.halves import Halves, open_halves
+from ...rows.sequence import solve_rows
+from ...rows.solve import solve_on_halves
+from ...rows.tracks.centre import CentreTrack
+from ..slack import CLOSE_ENOUGH, spread_slack
 from .paint import coloured
 from .recipe import Beat, Recipe
 
@@ -57,14 +63,14 @@ def _fill(bare: Piece, recipe: Recipe, sizes: list[KitSize], halves: Halves, row
     context = halves.of(half) or halves.front
     begun = len(rows)
     rows.append(_centre(bare, recipe, sizes, context).model_copy(update={"id": f"row-{begun}", "half": half}))
-    halves = halves.with_row(place_row(rows[begun], begun, halves))
+    halves = halves.with_row(solve_on_halves(rows[begun], begun, halves))
     while len(rows) < min(MAX_ROWS, begun + MOST_COMPOSED):
         beat = recipe.rhythm[(len(rows) - begun - 1) % len(recipe.rhythm)]
         row = _next(bare, recipe, beat, sizes, halves, len(rows), half)
         if row is None:
             break
         rows.append(row)
-        halves = halves.with_row(place_row(row, len(rows) - 1, halves))
+        halves = halves.with_row(solve_on_halves(row, len(rows) - 1, halves))
     return halves
 
 
@@ -86,7 +92,7 @@ def _centre(bare: Piece, recipe: Recipe, sizes: list[KitSize], context: Context)
     hole = 2 * ((smallest + bare.safe_gap) / (2 * sin(pi / n)) - smallest / 2 - bare.safe_gap)
     wanted = max(recipe.centre * context.limit, min(hole, context.limit))
     size = largest_up_to(sizes, min(wanted, 2 * context.limit)) or sizes[0]
-    member = Member(diameter=size.diameter, tool=size.tool)
+    member = Member(id="dot-1", diameter=size.diameter, tool=size.tool)
     return _row("centre", (member,), bare, 1).model_copy(update={"track": CentreTrack(), "start": OnLines()})
 
 
@@ -107,7 +113,7 @@ def _next(
     for size in [s for s in reversed(sizes) if s.diameter <= max(target, sizes[0].diameter) + 1e-9]:
         n = _count(bare, beat, size.diameter, edge, context.surface)
         row = _beat_row(bare, beat, size, sizes, n, index).model_copy(update={"half": half})
-        if not place_row(row, index, halves).noroom:
+        if not solve_on_halves(row, index, halves).noroom:
             return row
     return None
 
@@ -125,9 +131,9 @@ def _count(bare: Piece, beat: Beat, diameter: float, edge: float, surface: Surfa
 
 def _beat_row(bare: Piece, beat: Beat, size: KitSize, sizes: list[KitSize], n: int, index: int) -> Row:
     members = []
-    for share in beat.pattern:
+    for k, share in enumerate(beat.pattern, 1):
         own = size if share == 1 else largest_up_to(sizes, size.diameter * share) or sizes[0]
-        members.append(Member(diameter=own.diameter, tool=own.tool))
+        members.append(Member(id=f"dot-{k}", diameter=own.diameter, tool=own.tool))
     row = _row(f"row-{index}", tuple(members), bare, n)
     even = "equal gaps" if len(members) > 1 else "equal angles"
     return row.model_copy(update={"start": STARTS[beat.start], "spacing": even})

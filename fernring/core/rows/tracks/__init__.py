@@ -15,9 +15,7 @@ from .path import PATH
 from .ring import RING
 from .spiral import SPIRAL
 
-TRACKS: dict[str, TrackKind] = {
-    kind.id: kind for kind in (CENTRE, RING, INSET, LINE, ARC, SPIRAL, PATH, CORNER, GAPS)
-}
+TRACKS: dict[str, TrackKind] = {kind.id: kind for kind in (CENTRE, RING, INSET, LINE, ARC, SPIRAL, PATH, CORNER, GAPS)}
 
 if TYPE_CHECKING:
     Track = TrackRule

@@ -32,12 +32,13 @@ class TrackKind:
     `solve` places the row; `sentence` says in words where it runs, lengths in braces; `begin` answers what changes in a
     row that is put on this track, given the walk it has now and that of the edge (mm).
 
-    `repeats` says what the count counts: repeats round the piece, which keep its symmetry; dots on each line; or nothing,
-    because the track itself decides. `members` is the most dots of a pattern. `round` tracks run round the centre at one
-    distance, which can be set or nested; `central` ones lie in it. `nests` says whether a row states its gap towards
-    what lies there. `distances` and `starts` are the kinds of rules that mean something on it.
+    `repeats` says what the count counts: repeats round the piece, which keep its symmetry; dots on each line; or
+    nothing, because the track itself decides. `members` is the most dots of a pattern. `round` tracks run round the
+    centre at one distance, which can be set or nested; `central` ones lie in it. `nests` says whether a row states its
+    gap towards what lies there. `distances` and `starts` are the kinds of rules that mean something on it.
 
-    `sized` rows have the pattern's own sizes; others choose theirs from the kit. `fills` rows only fill what others leave.
+    `sized` rows have the pattern's own sizes; others choose theirs from the kit. `fills` rows only fill what others
+    leave.
     """
 
     model: type[TrackRule]

@@ -39,9 +39,7 @@ class PathTrack(TrackRule):
 
     kind: Literal["path"] = "path"
     lines: Annotated[tuple[PathLine, ...], Field(min_length=1, max_length=MOST_PATHS)]
-    every: Annotated[
-        int, Field(strict=True, ge=0, le=64), named("Every … segments", "count", wide=88)
-    ] = 0
+    every: Annotated[int, Field(strict=True, ge=0, le=64), named("Every … segments", "count", wide=88)] = 0
     mirrored: Annotated[Tick, named("mirrored")] = False
 
     @model_validator(mode="after")

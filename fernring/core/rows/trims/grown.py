@@ -13,8 +13,8 @@ from ...dots.table import NONE, Array, Dots, table
 class Mark:
     """A mark with an outline, shape (n, 2), in plan, and the heights of its points.
 
-    `spine` (m, 2) and `girth` (m,) are discs that fill it. `host` is the row's own dot it starts from. `trim` is -1 when
-    the mark is a member of the row's own pattern; `slot` is its shade as for dots. Its area is in mm².
+    `spine` (m, 2) and `girth` (m,) are discs that fill it. `host` is the row's own dot it starts from. `trim` is -1
+    when the mark is a member of the row's own pattern; `slot` is its shade as for dots. Its area is in mm².
     """
 
     outline: Array

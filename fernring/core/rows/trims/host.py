@@ -75,8 +75,8 @@ class Around:
         columns = (dots.x, dots.y, dots.z, dots.walk, angle, dots.out_rad, dots.radius)
         numbers = (dots.level, dots.dot)
         return [
-            Host(*place, level=level, own=own, dot=dot, turn=first_turn + k)
-            for k, (*place, level, dot) in enumerate(
+            Host(x, y, z, walk, around, out, radius, level, own, dot, first_turn + k)
+            for k, (x, y, z, walk, around, out, radius, level, dot) in enumerate(
                 zip(*(column.tolist() for column in (*columns, *numbers)), strict=True)
             )
         ]

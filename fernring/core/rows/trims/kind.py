@@ -58,9 +58,10 @@ class Smaller:
 class TrimKind:
     """`name` is what people call it, `add` the words that add one.
 
-    `grow` grows a trim on one host and answers the dots that carry the trims on it; `number` is the trim's. `extent` is
-    how far beyond the edge of a dot of some radius it may meet something (mm), given how to ask this of the trims on it.
-    `sizes` are its sizes, each with its path within the trim. `gap` is what its dots keep to each other (mm), zero where it states none.
+    `grow` grows a trim on one host and answers the dots that carry the trims on it; `number` is the trim's. `extent`
+    is how far beyond the edge of a dot of some radius it may meet something (mm), given how to ask this of the trims
+    on it. `sizes` are its sizes, each with its path within the trim. `gap` is what its dots keep to each other (mm),
+    zero where it states none.
 
     `brief` says it in a few words, `sentence` in full, to somebody whose tools have these names; `turns` how its shades
     follow one another. Lengths stand in braces. `swept` trims are marks and no dots.
@@ -107,7 +108,7 @@ def spoken_size(size: Size, tools: Mapping[str, str]) -> str:
     """ "{2.5} (ball 2)", or a share of the dot below."""
     if size.share:
         return f"{100 * size.share:.0f} % of the dot below"
-    return f"{brief_size(size)}" + (f" ({tools[size.tool]})" if size.tool in tools else "")
+    return brief_size(size) + (f" ({tools[size.tool]})" if size.tool and size.tool in tools else "")
 
 
 def brief_size(size: Size) -> str:

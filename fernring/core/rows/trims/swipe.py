@@ -51,7 +51,9 @@ class SwipeTrim(TrimRule):
     kind: Literal["swipe"] = "swipe"
     form: Annotated[
         Literal["teardrop", "straight", "comma left", "comma right"],
-        Fact("Form", "choice", {name: name for name in ("teardrop", "straight", "comma left", "comma right")}, wide=116),
+        Fact(
+            "Form", "choice", {name: name for name in ("teardrop", "straight", "comma left", "comma right")}, wide=116
+        ),
     ] = "teardrop"
     direction: Annotated[
         Literal["outward", "inward"],

@@ -83,7 +83,8 @@ LEAST_RADIUS = 0.1
 
 
 class Petal:
-    """What a walk leaves: dots in the host's frame, each with its layer, its side and its share of the way to the foot.
+    """What a walk leaves: dots in the host's frame, each with its layer, its side and its share of the way to the
+    foot.
     """
 
     def __init__(self) -> None:
@@ -133,7 +134,7 @@ def walked(trim: WalkTrim, number: int, host: "Host", around: "Around") -> Petal
         petal.findings.append(Finding("load not measured", number, (TYPICAL_LOAD.dots, TYPICAL_LOAD.ratio)))
     within = host.radius + (2 * radius + trim.gap) * (2 * trim.layers + trim.lead + 1)
     foreign = around.near(host, within)
-    discs: "list[Disc]" = [(0.0, 0.0, host.radius)]
+    discs: list[Disc] = [(0.0, 0.0, host.radius)]
     for _ in range(trim.lead):
         lead = (0.0, on_axis(discs, radius, trim.gap), radius)
         petal.add([lead], 0, 0, [0.0])
@@ -177,9 +178,9 @@ def _layer(
                 petal.findings.append(Finding("load", number, (need, len(line) + 1)))
         lines[side] = line if side == "right" else mirrored(line)
     _even(trim, number, lines, petal)
-    for side, line, along in ((0, [first], [0.0]), *_shared(lines)):
+    for number_of_side, line, along in ((0, [first], [0.0]), *_shared(lines)):
         placed = upside_down(line) if flip else line
-        petal.add(placed, layer, side, along)
+        petal.add(placed, layer, number_of_side, along)
         discs += placed
 
 

@@ -1,0 +1,176 @@
+"""What new things begin with: everything but the size has a good default."""
+
+from collections.abc import Callable, Sequence
+from math import pi, sin
+from typing import Any
+
+import numpy as np
+from pydantic import TypeAdapter
+
+from ..advice.sizes import kit_sizes, trim_size
+from ..colour import cielab, srgb
+from ..document.blank import Base, Blank, NamedCentre
+from ..document.changes import Change, change
+from ..document.kit import Tool
+from ..document.names import fresh_id
+from ..document.outline import Odd, Outline, Polygon, Round, Spoked, Square
+from ..document.piece import Piece
+from ..document.relief import Ball, Egg, Flat, Plate, Relief
+from ..document.shelf import Paint, PaintShade
+from ..errors import FitError
+from ..rows.tracks import TRACKS
+from ..rows.trims import TRIMS, trim_kind
+from ..rows.trims.kind import TrimRule
+from ..solved import solve_piece
+
+FIRST_PAINTS, DARK = 5, 18.0
+LEAST_WIDE, MOST_WIDE = 15.0, 1000.0
+
+
+def piece(tools: Sequence[Tool], paints: Sequence[Paint]) -> Piece:
+    """A round blank of 90 mm, with the first paints that are not as dark as its base."""
+    lightness = cielab.from_srgb(srgb.from_hex([paint.colour for paint in paints]))[:, 0]
+    light = [paint for paint, value in zip(paints, lightness.tolist(), strict=True) if value > DARK]
+    chosen = tuple((light or list(paints))[:FIRST_PAINTS])
+    blank = Blank(outline=Round(diameter=90.0), border=border_for(90.0), base=Base())
+    return Piece(name="New piece", blank=blank, tools=tuple(tools), paints=chosen)
+
+
+def border_for(across: float) -> float:
+    """A border in keeping with the size: a thirtieth of it, 1.5 to 12 mm, in half millimetres."""
+    return min(max(round(across / 30 * 2) / 2, 1.5), 12.0)
+
+
+def across_mm(outline: Outline) -> float:
+    """Roughly how wide an outline is (mm): what a change of kind keeps."""
+    if isinstance(outline, Round):
+        return outline.diameter
+    if isinstance(outline, Square):
+        return outline.side
+    if isinstance(outline, Polygon):
+        return outline.side / sin(pi / outline.sides)
+    if isinstance(outline, Spoked):
+        return 2 * max(outline.distances)
+    if isinstance(outline, Odd):
+        return max(max(values) - min(values) for values in (outline.x, outline.y))
+    return max(outline.length, outline.width)
+
+
+def outline(blank: Blank, kind: str) -> Blank:
+    """Another kind of outline about as large as before. Raises FitError for one that comes from a file, or is unknown.
+
+    Only a round one is a plate, ball or egg, and a centre belongs to its own outline.
+    """
+    size = round(min(max(across_mm(blank.outline), LEAST_WIDE), MOST_WIDE), 1)
+
+    def part(share: float) -> float:
+        return round(max(size * share, 10.0), 1)
+
+    first: dict[str, dict[str, Any]] = {
+        "round": {"diameter": size},
+        "oval": {"length": size, "width": part(0.65)},
+        "square": {"side": size},
+        "rectangle": {"length": size, "width": part(0.7)},
+        "polygon": {"sides": 6, "side": part(0.5)},
+        "heart": {"length": part(0.9), "width": size},
+        "cross": {"length": size, "width": part(0.8), "arm": part(0.3)},
+        "leaf": {"length": size, "width": part(0.5)},
+        "spoked": {"distances": [part(0.5)] * 12},
+    }
+    if kind not in first:
+        raise FitError(f"There is no outline “{kind}” to begin with; there are {', '.join(first)}.", "kind")
+    made: Outline = TypeAdapter(Outline).validate_python({"kind": kind, **first[kind]})
+    closed = isinstance(blank.relief, Plate | Ball | Egg) and not isinstance(made, Round)
+    same = type(made) is type(blank.outline)
+    return blank.model_copy(
+        update={
+            "outline": made,
+            "relief": Flat() if closed else blank.relief,
+            "centre": blank.centre if same else NamedCentre(),
+            "border": border_for(across_mm(made)),
+        }
+    )
+
+
+def relief(blank: Blank, kind: str) -> Blank:
+    """Another kind of relief in proportion. Raises FitError when there is none of that name."""
+    across = across_mm(blank.outline)
+
+    def part(share: float) -> float:
+        return round(across * share, 1)
+
+    first: dict[str, dict[str, Any]] = {
+        "flat": {},
+        "dome": {"rise": part(0.14)},
+        "taped dome": {"tape": part(1.05)},
+        "plate": {"well": part(0.62), "rise": part(0.07)},
+        "ball": {},
+        "egg": {"length": part(1.35), "widest": part(0.6)},
+    }
+    if kind not in first:
+        raise FitError(f"There is no relief “{kind}”; there are {', '.join(first)}.", "kind")
+    made: Relief = TypeAdapter(Relief).validate_python({"kind": kind, **first[kind]})
+    return blank.model_copy(update={"relief": made})
+
+
+def track(of: Piece, index: int, kind: str) -> dict[str, Any]:
+    """What changes in a row that is put on another kind of track. Raises FitError when there is none of that name."""
+    _require_row(of, index)
+    if kind not in TRACKS:
+        raise FitError(f"There is no track “{kind}”; there are {', '.join(TRACKS)}.", "kind")
+    solved = solve_piece(of)
+    row, rim = solved.rows[index], solved.ground.surface.rim
+    return TRACKS[kind].begin(round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2))
+
+
+def trim(of: Piece, index: int, kind: str, path: Sequence[int] = ()) -> Change:
+    """A new trim at the end of a row's trims, or of those on the trim at `path`; it suits the dots it sits on.
+
+    Raises FitError when there is no such row, trim or kind.
+    """
+    _require_row(of, index)
+    if kind not in TRIMS:
+        raise FitError(f"There is no trim “{kind}”; there are {', '.join(TRIMS)}.", "kind")
+    row = of.rows[index]
+    place: tuple[str | int, ...] = ("rows", index)
+    diameter, there = max(member.diameter for member in row.pattern), row.trims
+    for step in path:
+        if step >= len(there):
+            raise FitError(f"There is no trim number {step + 1} here; there are {len(there)}.", "path")
+        diameter, place = _carried_on(there[step], diameter), (*place, "trims", step)
+        there = there[step].carried
+    shades = [PaintShade(paint=of.paints[k % len(of.paints)].id) for k in range(3)]
+    made = TRIMS[kind].begin(diameter, _nearest(of), shades)
+    ident = fresh_id("trim", [one.id for one in row.all_trims])
+    return change(*place, "trims", len(there), {"id": ident, **_plain(made)})
+
+
+def _require_row(of: Piece, index: int) -> None:
+    if not 0 <= index < len(of.rows):
+        raise FitError(f"The piece has {len(of.rows)} rows; there is no row at place {index}.", "row")
+
+
+def _carried_on(host: TrimRule, diameter: float) -> float:
+    """Diameter of the dots that carry the trims on a trim (mm)."""
+    sizes = trim_kind(host).sizes(host)
+    return 2 * sizes[-1][1].radius_on(diameter / 2) if sizes else diameter
+
+
+def _nearest(of: Piece) -> Callable[[float], dict[str, Any]]:
+    """The kit's dot nearest to a diameter, with its tool."""
+    sizes = kit_sizes(of.tools)
+
+    def nearest(diameter: float) -> dict[str, Any]:
+        if not sizes:
+            return {"diameter": max(diameter, 0.2), "tool": None, "share": None}
+        return trim_size(sizes[int(np.argmin([abs(size.diameter - diameter) for size in sizes]))])
+
+    return nearest
+
+
+def _plain(made: dict[str, Any]) -> dict[str, Any]:
+    """Models as JSON values."""
+    return {
+        name: [shade.model_dump(mode="json") for shade in value] if name == "shades" else value
+        for name, value in made.items()
+    }

@@ -1,0 +1,106 @@
+"""Rows and trims in words, the same on screen, in tables and in the written pattern. Lengths stand in braces, in mm."""
+
+from collections.abc import Iterator, Mapping, Sequence
+
+from ..document.row import Row
+from ..document.shelf import Shade
+from ..document.start import AtAngle, Between, OnLines
+from ..rows.placed import PlacedRow
+from ..rows.tracks import track_of
+from ..rows.trims import trim_kind
+from ..rows.trims.kind import TrimRule
+from ..solved import Solved
+from .lengths import mm
+from .numbers import article
+
+
+def track_words(row: Row) -> str:
+    """Where the row runs, and what stands at each of its places when it is more than a dot."""
+    word = track_of(row.track).word
+    return word if row.group is None else f"{word}, each a {row.group.kind}"
+
+
+def trim_words(row: Row) -> list[str]:
+    """Each trim in a few words, as the trims stand on the sheet."""
+    return [trim_kind(trim).brief(trim) for trim in row.all_trims]
+
+
+def trims_in_a_line(trims: Sequence[TrimRule]) -> str:
+    """All trims in their order; those on another trim follow it in brackets."""
+    return "; ".join(
+        trim_kind(trim).brief(trim) + (f" ({trims_in_a_line(trim.carried)})" if trim.carried else "") for trim in trims
+    )
+
+
+def heading(solved: Solved, index: int) -> str:
+    """ "Row 3: 24 dots of {3}" ..."""
+    row, placed = solved.piece.rows[index], solved.rows[index]
+    name = solved.name(index)
+    label = f" ({row.label})" if row.label else ""
+    if not placed.n:
+        return f"{name[0].upper()}{name[1:]}{label}: left out"
+    sizes = " and ".join(mm(d) for d in dict.fromkeys(placed.diameters))
+    count = sum(part.n for part in placed.both)
+    form = next((member.form for member in row.pattern if member.shaped), "dot")
+    return f"{name[0].upper()}{name[1:]}{label}: {count} {form}{'s' if count != 1 else ''} of {sizes}"
+
+
+def sentences(solved: Solved, index: int) -> list[str]:
+    """What to do, in the order in which it is done."""
+    row, placed = solved.piece.rows[index], solved.rows[index]
+    if not placed.n:
+        return [f"This row finds no room: {placed.noroom}."]
+    tools = {tool.id: tool.name for tool in solved.piece.tools}
+    kind = track_of(row.track)
+    found = [kind.sentence(row, placed, solved.piece.segments)]
+    if placed.n > 1 and "angle" in kind.starts:
+        found.append(_start(row))
+    found.append(_sizes(row, placed, tools))
+    if placed.n > 1 and placed.clear < 1e6 and row.group is None:
+        found.append(f"Neighbours stand {mm(placed.clear)} apart.")
+    found.append(_shades(solved, row.shades, "around the row"))
+    if placed.ring_like and placed.n > 4 and placed.n % 4 == 0:
+        found.append("Begin with the four quarter points, then the middle of every empty run.")
+    for trim in row.trims:
+        found += _trim(solved, trim, tools, "each of them" if placed.n > 1 else "it")
+    return found
+
+
+def _start(row: Row) -> str:
+    if isinstance(row.start, AtAngle):
+        return f"The first sits {row.start.degrees:g}° clockwise from the top."
+    if isinstance(row.start, OnLines):
+        return "The first sits on a spoke."
+    if isinstance(row.start, Between):
+        return "The first sits midway between two spokes."
+    return "Each sits in a dip of the row before."
+
+
+def _sizes(row: Row, placed: PlacedRow, tools: Mapping[str, str]) -> str:
+    parts = []
+    for member, size in zip(row.pattern, placed.diameters, strict=False):
+        if member.form == "blank":
+            parts.append("a place left out")
+            continue
+        made = f" (here: {tools[member.tool]})" if member.tool else ""
+        long = f", {mm(member.extent)} long" if member.shaped else ""
+        parts.append(f"{article(member.form)} of {mm(size)}{long}{made}")
+    each = f"At every place a {row.group.kind} of dots. " if row.group else ""
+    if len(parts) == 1:
+        return f"{each}Use {parts[0]}."
+    return f"{each}Repeat in this order: {', then '.join(parts)}."
+
+
+def _shades(solved: Solved, shades: Sequence[Shade], turns: str) -> str:
+    names = [solved.palette.named(shade) for shade in shades]
+    return f"In {names[0]}." if len(names) == 1 else f"In turn {turns}: {', '.join(names)}."
+
+
+def _trim(solved: Solved, trim: TrimRule, tools: Mapping[str, str], host: str) -> Iterator[str]:
+    """A trim's own sentences, then those of the trims on it."""
+    kind = trim_kind(trim)
+    yield kind.sentence(trim, tools, host)
+    if trim.shades:
+        yield _shades(solved, trim.shades, kind.turns(trim))
+    for inner in trim.carried:
+        yield from _trim(solved, inner, tools, "each of these")

@@ -1,0 +1,34 @@
+"""What the list of pieces shows of a state: a summary and a small picture, kept by edit. Both can be made anew."""
+
+import sqlite3
+import zlib
+
+from .errors import NotFoundError
+
+
+def put_summary(db: sqlite3.Connection, edit: str, summary: bytes) -> None:
+    db.execute(
+        "INSERT INTO sketch (edit, summary) VALUES (?, ?) ON CONFLICT (edit) DO UPDATE SET summary = excluded.summary",
+        (edit, summary.decode()),
+    )
+
+
+def put_picture(db: sqlite3.Connection, edit: str, picture: bytes) -> None:
+    """The small picture of a state whose summary is kept."""
+    db.execute("UPDATE sketch SET picture = ? WHERE edit = ?", (zlib.compress(picture), edit))
+
+
+def picture(db: sqlite3.Connection, edit: str) -> bytes | None:
+    """The picture, or None while none was made of this state."""
+    row = db.execute("SELECT picture FROM sketch WHERE edit = ?", (edit,)).fetchone()
+    return zlib.decompress(row["picture"]) if row and row["picture"] is not None else None
+
+
+def body_of_piece(db: sqlite3.Connection, edit: str) -> bytes:
+    """The piece after an edit, whichever piece it is of. Raises NotFoundError."""
+    row = db.execute(
+        "SELECT e.body FROM edit e JOIN document d ON d.id = e.document WHERE e.id = ? AND d.kind = 'piece'", (edit,)
+    ).fetchone()
+    if row is None:
+        raise NotFoundError("There is no such state of a piece in this studio.", "edit")
+    return zlib.decompress(row["body"])
