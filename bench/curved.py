@@ -44,9 +44,11 @@ def _rough() -> bool:
     radius = 55 + 6 * np.sin(3 * angle + 1) + 2 * np.sin(7 * angle) + 0.01 * np.sin(211 * angle)
     x, y = radius * np.sin(angle), -radius * np.cos(angle)
 
-    def reckoned() -> None:
+    def calculated() -> None:
         corners = inset.simplified(shapes.odd(x.tolist(), y.tolist()), 0.02)
         inset.inset(corners, 4)
         centres.candidates(corners)
 
-    return figure("inset and centres of an outline of 2,000 points", medians({"rough": reckoned}, 9)["rough"], "ms", 50)
+    return figure(
+        "inset and centres of an outline of 2,000 points", medians({"rough": calculated}, 9)["rough"], "ms", 50
+    )

@@ -7,8 +7,7 @@ from pathlib import Path
 from reportlab.pdfgen.canvas import Canvas
 
 from fernring.core.document.reading import read_piece
-from fernring.core.plan import solve_piece
-from fernring.core.solved import Solved
+from fernring.core.solved import Solved, solve_piece
 from fernring.formats.bundle import bundled, parts, written_parts
 from fernring.formats.pages import Stamp
 from fernring.formats.paper import Layout

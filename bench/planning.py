@@ -16,10 +16,10 @@ from pydantic import BaseModel
 from scipy.spatial import cKDTree
 
 from fernring.core.advice.crowd import crowded
+from fernring.core.document.distance import AtWalk
 from fernring.core.document.piece import Piece
-from fernring.core.document.row import AtWalk
+from fernring.core.dots.hand import ring_ranks
 from fernring.core.plan import plan
-from fernring.core.rows.hand import ring_ranks
 from fernring.formats.plan_json import plan_bytes
 from tests.samples import large
 
@@ -34,6 +34,8 @@ class Dot(BaseModel):
     r: float
     row: int
     place: int
+    member: int
+    tool: int
     level: int
     shade: int
     hand: int
@@ -87,22 +89,31 @@ def ours(piece: Piece) -> bytes:
 
 @dataclass(frozen=True)
 class Ring:
-    """A row solved: walk and radius (mm), places, angle of the first (rad), shade, and the order of the hand."""
+    """A row solved: walk and radius (mm), places, angle of the first (rad), shade, tool, and the order of the hand."""
 
     walk: float
     radius: float
     n: int
     first: float
     shade: int
+    tool: int
     hand: list[int]
 
 
 def _rings(piece: Piece) -> list[Ring]:
     found = plan(piece)
-    shade = found.dots.shade
+    shade, tool = found.dots.shade, found.dots.tool
     return [
-        Ring(row.walk, row.diameters[0] / 2, row.n, row.first_rad, int(shade[begin]), ring_ranks(row.n).tolist())
-        for row, begin in zip(found.solved.rows, found.dots.first, strict=False)
+        Ring(
+            row.walk,
+            row.diameters[0] / 2,
+            row.n,
+            row.first_rad,
+            int(shade[begin]),
+            int(tool[begin]),
+            ring_ranks(row.n).tolist(),
+        )
+        for row, begin in zip(found.solved.rows, found.solved.first, strict=False)
     ]
 
 
@@ -113,7 +124,7 @@ def straightforward(rings: list[Ring]) -> str:
         place = np.arange(ring.n)
         a = ring.first + place * 2 * pi / ring.n
         x, y = ring.walk * np.sin(a), -ring.walk * np.cos(a)
-        same = [np.full(ring.n, value) for value in (ring.radius, row, ring.shade)]
+        same = [np.full(ring.n, value) for value in (ring.radius, row, ring.shade, ring.tool)]
         columns.append(np.stack((x, y, *same, place, np.array(ring.hand), place + begin), axis=1))
         begin += ring.n
     dots = np.concatenate(columns)
@@ -127,13 +138,15 @@ def straightforward(rings: list[Ring]) -> str:
             r=r,
             row=int(row),
             place=int(place),
+            member=0,
+            tool=int(tool),
             level=1,
             shade=int(shade),
             hand=int(hand),
             trim=-1,
             below=int(below),
         )
-        for x, y, r, row, shade, place, hand, below in dots.tolist()
+        for x, y, r, row, shade, tool, place, hand, below in dots.tolist()
     ]
     return Answer(dots=objects, touching=[(int(a), int(b)) for a, b in pairs[close]]).model_dump_json()
 
@@ -154,6 +167,8 @@ def loops(rings: list[Ring]) -> str:
                     "r": ring.radius,
                     "row": row,
                     "place": k,
+                    "member": 0,
+                    "tool": ring.tool,
                     "level": 1,
                     "shade": ring.shade,
                     "hand": ring.hand[k],

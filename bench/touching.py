@@ -6,7 +6,7 @@ import numpy as np
 import shapely
 from scipy.spatial import cKDTree
 
-from fernring.core.geometry.contact import close_pairs
+from fernring.core.dots.grid import close_pairs
 
 from .scatter import GAP, Dots, few_large, mixed
 from .timing import medians, share

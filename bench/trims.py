@@ -36,7 +36,7 @@ def _petals(dots: int) -> Piece:
         trims = [patterns.walk(1.0, load="each"), patterns.top(2.0)]
         rows.append(patterns.row(f"r{k}", 4.6, distance=patterns.at(62 + 7.5 * k), trims=trims))
     bare = samples.piece(diameter=1000, segments=48).model_dump(mode="json")
-    return Piece.model_validate({**bare, "rows": rows})
+    return patterns.read({**bare, "rows": rows})
 
 
 def _loops(piece: Piece) -> str:
@@ -47,8 +47,8 @@ def _loops(piece: Piece) -> str:
     touching = 0
     objects = []
     for row in plan(piece, verdicts=False).solved.rows:
-        for k in range(len(row.x)):
-            a = k * 2 * pi / len(row.x)
+        for k in range(len(row.own_dots.x)):
+            a = k * 2 * pi / len(row.own_dots.x)
             host, radius = row.diameters[0] / 2, 0.5
             first = (0.0, host + radius + 0.15, radius)
             right, _ = down_one_side([(0.0, 0.0, host)], first, sizes(radius, 1.0, None), 0.15, [], 60)

@@ -6,7 +6,7 @@ from itertools import combinations
 import numpy as np
 
 from fernring.core.advice.verdict import Verdict
-from fernring.core.dots import Dots
+from fernring.core.dots.table import Array, Dots
 from fernring.core.plan import Plan
 
 
@@ -46,6 +46,12 @@ class FernTestCase(unittest.TestCase):
         found = [verdict for verdict in plan.verdicts if verdict.code == code]
         self.assertEqual(len(found), 1, f"wanted one “{code}” among {self.codes(plan)}")
         return found[0]
+
+
+def between(one: Dots, other: Dots) -> Array:
+    """Clear distance of every dot of one table to every dot of another (mm), shape (n, m)."""
+    squares = [np.square(getattr(one, axis)[:, None] - getattr(other, axis)) for axis in "xyz"]
+    return np.asarray(np.sqrt(sum(squares)) - one.radius[:, None] - other.radius)
 
 
 def clearances(dots: Dots) -> np.ndarray:

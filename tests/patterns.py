@@ -1,5 +1,6 @@
 """Sample pieces for the pattern language: tracks, groups, trims, edges, bare areas; none has a serious finding."""
 
+from collections.abc import Iterable
 from typing import Any
 
 from fernring.core.document.piece import Piece
@@ -14,8 +15,12 @@ def shades(*names: str) -> list[Document]:
     return [{"kind": "paint", "paint": name} for name in names]
 
 
+def members(*sizes: float, **more: Any) -> list[Document]:
+    return [{"id": f"m{k}", "diameter": size, **more} for k, size in enumerate(sizes)]
+
+
 def row(ident: str, *sizes: float, **more: Any) -> Document:
-    given = {"id": ident, "pattern": [{"diameter": d} for d in sizes], "shades": shades("pale"), "gap": 0.4}
+    given = {"id": ident, "pattern": members(*sizes), "shades": shades("pale"), "gap": 0.4}
     return {**given, **more}
 
 
@@ -120,7 +125,7 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
             centre(),
             {
                 **row("a", 3.0, 3.0, 3.0),
-                "pattern": [{"diameter": 3}, {"diameter": 3, "form": "blank"}, {"diameter": 3}],
+                "pattern": [members(3)[0], {"id": "gone", "diameter": 3, "form": "blank"}, members(3, 3)[1]],
             },
         ],
         {},
@@ -130,7 +135,7 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
             centre(),
             {
                 **row("a", 2.5, 2.5, 2.5),
-                "pattern": [{"diameter": 2.5, "shade": shades("red")[0]}, {"diameter": 2.5}, {"diameter": 2.5}],
+                "pattern": [{"id": "own", "diameter": 2.5, "shade": shades("red")[0]}, *members(2.5, 2.5)],
             },
         ],
         {},
@@ -138,15 +143,15 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
     "small shapes": (
         [
             centre(),
-            {**row("a", 3.0, count=TWO), "pattern": [{"diameter": 3, "form": "leaf", "length": 7}], "distance": at(24)},
+            {**row("a", 3.0, count=TWO), "pattern": members(3, form="leaf", length=7), "distance": at(24)},
             {
                 **row("b", 2.0),
-                "pattern": [{"diameter": 2, "form": "oval", "length": 5, "lies": "along"}],
+                "pattern": members(2, form="oval", length=5, lies="along"),
                 "distance": at(36),
             },
             {
                 **row("c", 2.0, count=TWO),
-                "pattern": [{"diameter": 2, "form": "diamond", "length": 4}],
+                "pattern": members(2, form="diamond", length=4),
                 "distance": at(41),
             },
         ],
@@ -200,7 +205,12 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
     "a path in every segment": (
         [
             centre(),
-            row("p", 1.5, track={"kind": "path", "x": [3, 6, 3], "y": [-16, -24, -34], "every": 1}, fit="count"),
+            row(
+                "p",
+                1.5,
+                track={"kind": "path", "lines": [{"x": [3, 6, 3], "y": [-16, -24, -34]}], "every": 1},
+                fit="count",
+            ),
         ],
         {"segments": 8},
     ),
@@ -261,4 +271,18 @@ def piece(name: str, **more: Any) -> Piece:
     rows, given = PIECES[name]
     bare = samples.piece(diameter=100).model_dump(mode="json")
     blank = {**bare["blank"], **given.get("blank", {})}
-    return Piece.model_validate({**bare, **given, "blank": blank, "rows": rows, "name": name, **more})
+    return read({**bare, **given, "blank": blank, "rows": rows, "name": name, **more})
+
+
+def read(document: Document) -> Piece:
+    """The piece of a document whose trims may have been written down without ids."""
+    rows = [{**one, "trims": numbered(one.get("trims", ()))} for one in document["rows"]]
+    return Piece.model_validate({**document, "rows": rows})
+
+
+def numbered(trims: Iterable[Document], stem: str = "t") -> list[Document]:
+    """The trims, each with an id by its place unless it has one."""
+    return [
+        {"id": f"{stem}{k}", **trim, **({"trims": numbered(trim["trims"], f"{stem}{k}-")} if "trims" in trim else {})}
+        for k, trim in enumerate(trims)
+    ]

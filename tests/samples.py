@@ -4,12 +4,17 @@ from typing import Any
 
 from hypothesis import strategies as st
 
-from fernring.core.document.blank import Base, Blank, Round
+from fernring.core.document.blank import Base, Blank
+from fernring.core.document.count import PerSegment
+from fernring.core.document.distance import Nested
 from fernring.core.document.kit import Tool
+from fernring.core.document.member import Member
+from fernring.core.document.outline import Round
 from fernring.core.document.piece import Piece
-from fernring.core.document.row import Member, Nested, OnLines, PerSegment, Row
+from fernring.core.document.row import Row
 from fernring.core.document.shelf import Paint, PaintShade, Ramp
-from fernring.core.document.track import CentreTrack
+from fernring.core.document.start import OnLines
+from fernring.core.rows.tracks.centre import CentreTrack
 
 SIZES = (0.8, 1.0, 1.3, 1.5, 2.0, 2.5, 3.0, 3.5, 4.6, 5.7, 6.8, 8.9, 11.0, 13.2)
 
@@ -32,7 +37,7 @@ def paint(ident: str) -> PaintShade:
 def row(ident: str, *diameters: float, **more: Any) -> Row:
     """A nested ring of one dot a segment in the dips, unless said otherwise; gap 0.4, pale."""
     by_size = {tool.dots[0]: tool.id for tool in tools()}
-    pattern = tuple(Member(diameter=d, tool=by_size.get(d)) for d in diameters)
+    pattern = tuple(Member(id=f"m{k}", diameter=d, tool=by_size.get(d)) for k, d in enumerate(diameters))
     return Row(**{"id": ident, "pattern": pattern, "gap": 0.4, "shades": (paint("pale"),), **more})
 
 

@@ -21,8 +21,10 @@ class Database:
     @contextmanager
     def reading(self, references: bool = True) -> Iterator[sqlite3.Connection]:
         with in_words(self.path):
-            connection = self._connect(references)
+            connection = self._connect()
             try:
+                if not references:
+                    connection.execute("PRAGMA foreign_keys = OFF")
                 yield connection
             finally:
                 connection.close()
@@ -40,10 +42,10 @@ class Database:
                 raise
             connection.execute("COMMIT")
 
-    def _connect(self, references: bool) -> sqlite3.Connection:
+    def _connect(self) -> sqlite3.Connection:
         connection = sqlite3.connect(self.path, isolation_level=None, timeout=5)
         connection.row_factory = sqlite3.Row
-        connection.execute(f"PRAGMA foreign_keys = {'ON' if references else 'OFF'}")
+        connection.execute("PRAGMA foreign_keys = ON")
         connection.execute("PRAGMA synchronous = FULL")
         return connection
 

@@ -1,12 +1,13 @@
 """What fits here, spreading the slack, the next row."""
 
-from fernring.core.advice.fits import what_fits
-from fernring.core.advice.next_row import next_row
-from fernring.core.advice.slack import spread_slack
 from fernring.core.document.changes import changed
-from fernring.core.document.row import Absolute, AtWalk
+from fernring.core.document.count import Absolute
+from fernring.core.document.distance import AtWalk
 from fernring.core.errors import FitError
 from fernring.core.plan import plan
+from fernring.core.proposals.fits import what_fits
+from fernring.core.proposals.next_row import next_row
+from fernring.core.proposals.slack import spread_slack
 from tests import samples
 from tests.assertions import FernTestCase
 from tests.samples import centre, piece, row

@@ -1,4 +1,4 @@
-"""Bare rings: reckoned together they are what each is alone, and their nearest dots are those of a plain search."""
+"""Bare rings: calculated together they are what each is alone, and their nearest dots are those of a plain search."""
 
 from math import pi, sin
 
@@ -7,22 +7,21 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from fernring.core.advice.crowd import crowded
-from fernring.core.block import COLUMNS, rings_block, row_block
-from fernring.core.colour.shades import Palette
+from fernring.core.colour.palette import Palette
 from fernring.core.document.piece import Piece
-from fernring.core.dots import parts_of
+from fernring.core.dots.rings import EvenRing, dots_at, rings_at
+from fernring.core.dots.table import COLUMNS, concat
 from fernring.core.geometry.dome import ball
 from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.flipped import Flipped
 from fernring.core.geometry.plate import Plate
 from fernring.core.geometry.surface import Plane, Surface
-from fernring.core.near import between_rings
-from fernring.core.plan import solve_piece
+from fernring.core.rows.columns import parts_of, rings_table, row_table
+from fernring.core.rows.neighbours import between_rings
 from fernring.core.rows.nest import nest_walk
-from fernring.core.rows.own import EvenRing, dots_at, rings_at
-from fernring.core.rows.placed import PlacedRow, clearances
-from fernring.core.solved import Solved
-from tests.assertions import FernTestCase
+from fernring.core.rows.placed import PlacedRow
+from fernring.core.solved import Solved, solve_piece
+from tests.assertions import FernTestCase, between
 from tests.samples import centre, paint, piece, row
 
 SURFACES: dict[str, Surface] = {
@@ -37,8 +36,9 @@ SURFACES: dict[str, Surface] = {
 @st.composite
 def rings(draw: st.DrawFn, surface: Surface, most_sizes: int = 3) -> EvenRing:
     sizes = draw(st.lists(st.sampled_from((0.8, 2.0, 4.6, 8.9)), min_size=1, max_size=most_sizes))
+    walk = draw(st.floats(0.5, 40))
     n = len(sizes) * draw(st.integers(1, 24))
-    return EvenRing(surface.circle(draw(st.floats(0.5, 40))), draw(st.floats(-7, 7)), n, tuple(sizes))
+    return EvenRing(surface.circle(walk), walk, draw(st.floats(-7, 7)), n, tuple(sizes))
 
 
 def at(walk: float) -> dict[str, object]:
@@ -51,13 +51,13 @@ class BareRingsTest(FernTestCase):
     def test_together_they_are_what_the_surface_says_of_each(self, data: st.DataObject) -> None:
         surface = SURFACES[data.draw(st.sampled_from(sorted(SURFACES)))]
         walks = data.draw(st.lists(st.floats(0.5, 30), min_size=1, max_size=4))
-        several = [EvenRing(surface.circle(w), 0.1 * w, 6 * (k + 1), (2.0, 1.0)) for k, w in enumerate(walks)]
+        several = [EvenRing(surface.circle(w), w, 0.1 * w, 6 * (k + 1), (2.0, 1.0)) for k, w in enumerate(walks)]
         found = rings_at(several)
         begin = 0
         for ring, walk in zip(several, walks, strict=True):
             angles = ring.first_rad + np.arange(ring.n) * (2 * pi / ring.n)
             alone = dots_at(surface, walk, ring.diameters, angles)
-            for name, column in zip(("angle_rad", "x", "y", "z", "radius"), found[1:], strict=True):
+            for name, column in zip(("out_rad", "x", "y", "z", "radius", "walk"), found[1:], strict=True):
                 together = column[begin : begin + ring.n]
                 self.assertLess(float(np.abs(together - getattr(alone, name)).max()), 1e-9, name)
             begin += ring.n
@@ -68,7 +68,7 @@ class BareRingsTest(FernTestCase):
         surface = SURFACES[data.draw(st.sampled_from(sorted(SURFACES)))]
         one, other = data.draw(rings(surface)), data.draw(rings(surface, 1))
         clear, here, there = between_rings(one, other, one.n)
-        all_clear = clearances(one.dots, other.dots)
+        all_clear = between(one.dots, other.dots)
         self.assert_mm(clear, float(all_clear.min()), 1e-9)
         self.assert_mm(float(all_clear[here, there]), clear, 1e-9)
 
@@ -77,14 +77,14 @@ class BareRingsTest(FernTestCase):
     def test_a_row_nests_on_a_ring_as_on_all_its_dots(self, data: st.DataObject) -> None:
         surface = SURFACES[data.draw(st.sampled_from(sorted(SURFACES)))]
         walk, below = data.draw(st.floats(2, 25)), data.draw(rings(surface, 1))
-        ring = EvenRing(surface.circle(walk), below.first_rad, below.n, below.diameters)
+        ring = EvenRing(surface.circle(walk), walk, below.first_rad, below.n, below.diameters)
         bare, dots = (PlacedRow(0, ring.n, ring.diameters, walk, 0.0, own) for own in (ring, ring.dots))
         angle = np.array(data.draw(st.lists(st.floats(-7, 7), min_size=1, max_size=5)))
         radius = np.full(len(angle), data.draw(st.sampled_from((0.5, 2.3))))
         found, plain = (nest_walk(surface, [row], angle, radius, 0.3, 0.0) for row in (bare, dots))
         self.assert_mm(found, plain, 1e-6)
 
-    def test_blocks_of_several_rings_are_the_blocks_of_each(self) -> None:
+    def test_the_table_of_several_rings_is_the_tables_of_each(self) -> None:
         turns = (paint("red"), paint("amber"), paint("teal"))
         sample = piece(
             centre(), row("a", 2.0, 1.0), row("b", 3.0, shades=turns), row("c", 1.5, 2.0, 1.0, shades=turns[:2])
@@ -92,11 +92,11 @@ class BareRingsTest(FernTestCase):
         found = solve_piece(sample)
         parts = parts_of(sample, found.rows)
         self.assertTrue(all(part.plain for part in parts))
-        together = rings_block(parts, Palette(sample))
-        palette = Palette(sample)
-        alone = [row_block(part, palette) for part in parts]
+        palette, tools = Palette(sample), {tool.id: place for place, tool in enumerate(sample.tools)}
+        together = rings_table(parts, palette, tools)
+        alone = concat([row_table(part, sample, palette, tools) for part in parts])
         for name in COLUMNS:
-            joined = np.concatenate([getattr(block, name) for block in alone])
+            joined = getattr(alone, name)
             self.assertTrue(np.allclose(getattr(together, name), joined, rtol=0, atol=1e-12), name)
 
 
@@ -120,7 +120,7 @@ class KnownClearTest(FernTestCase):
     def test_what_is_passed_over_as_clear_is_clear(self, solved: Solved) -> None:
         """The pairs found are those of comparing every dot with every other, whether they had to be searched or not."""
         dots, rows, safe = solved.dots, solved.piece.rows, solved.piece.safe_gap
-        clear = clearances(dots, dots)
+        clear = between(dots, dots)
         a, b = np.minimum(dots.row[:, None], dots.row), np.maximum(dots.row[:, None], dots.row)
         gaps, nested = np.array([r.gap for r in rows]), np.array([r.distance.kind == "nested" for r in rows])
         boundary = np.array([r.boundary for r in rows])

@@ -6,25 +6,25 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
+from fernring.core.advice.blank_report import most_repeats, report
 from fernring.core.document.blank import Blank
 from fernring.core.document.changes import Change, changed
 from fernring.core.document.piece import Piece
 from fernring.core.errors import DocumentError, FitError
 from fernring.core.geometry.chain import closed_chain
 from fernring.core.geometry.dome import ArcDome
-from fernring.core.geometry.outline.polygon import area
 from fernring.core.geometry.outline.rays import Rim
 from fernring.core.geometry.outline.shapes import oval
 from fernring.core.geometry.surface import Surface
 from fernring.core.ground.ground import ground
-from fernring.core.ground.report import most_repeats, report
 from fernring.core.guides.lines import guide_lines, net
-from fernring.core.guides.marks import ends
-from fernring.core.plan import plan, solve_piece
+from fernring.core.plan import plan
+from fernring.core.proposals.starting.compose import compose
+from fernring.core.proposals.starting.recipe import recipes
+from fernring.core.regions.ends import ends
 from fernring.core.rows.ring_spacing import CircleSpacing, ring_spacing
 from fernring.core.rows.spacing import SPACINGS
-from fernring.core.starting.compose import compose
-from fernring.core.starting.recipe import recipes
+from fernring.core.solved import solve_piece
 from tests import samples
 from tests.assertions import FernTestCase, clearances
 from tests.core.test_surfaces import SURFACES
@@ -175,7 +175,7 @@ class GuideTest(FernTestCase):
         solved = solve_piece(piece)
         found: dict[str, list[Any]] = {}
         for line in guide_lines(net(piece, solved.rows)):
-            found.setdefault(line.kind, []).append(line)
+            found.setdefault(line.what, []).append(line)
         return found
 
     def test_circles_in_steps_and_at_rows(self) -> None:
@@ -194,8 +194,8 @@ class GuideTest(FernTestCase):
         clear = ground(bare("oval").blank).clear
         two = ends(clear, 41.25)
         self.assertEqual(len(two), 2)
-        self.assertLess(abs(float(two[0][:, 0].mean() + two[1][:, 0].mean())), 1e-3)
-        both = sum(area(part) for part in two)
+        self.assertLess(abs(float(two[0].edge()[:, 0].mean() + two[1].edge()[:, 0].mean())), 1e-3)
+        both = sum(part.area for part in two)
         self.assertLess(abs(both - (np.pi * 67 * 42 - np.pi * 41.25**2)), 0.05 * both)
         self.assertEqual(len(ends((oval(139.7, 88.9),), 82.55 / 2)), 2)
         self.assertEqual(ends(clear, 20), [])

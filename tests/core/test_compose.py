@@ -5,8 +5,8 @@ from hypothesis import strategies as st
 
 from fernring.core.errors import ComposeError
 from fernring.core.plan import plan
-from fernring.core.starting.compose import compose
-from fernring.core.starting.recipe import recipes
+from fernring.core.proposals.starting.compose import compose
+from fernring.core.proposals.starting.recipe import recipes
 from tests.assertions import FernTestCase
 from tests.samples import NIGHT, piece, tools
 

@@ -4,7 +4,7 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from fernring.core.geometry.contact import close_pairs
+from fernring.core.dots.grid import close_pairs
 from tests.assertions import FernTestCase
 
 

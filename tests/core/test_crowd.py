@@ -1,11 +1,12 @@
-"""The crowd: one search finds what comparing everything with everything finds, and says what kind of pair it is."""
+"""The crowd: one search finds what comparing everything with everything finds, and says what sort of pair it is."""
 
 import numpy as np
 
-from fernring.core.advice.crowd import PETALS, RINGS, SWEPT, crowded, nests
+from fernring.core.advice.crowd import PETALS, RINGS, SWEPT, crowded
 from fernring.core.document.piece import Piece
-from fernring.core.document.row import Row
-from fernring.core.plan import plan, solve_piece
+from fernring.core.document.row import Row, states_gap
+from fernring.core.plan import plan
+from fernring.core.solved import solve_piece
 from tests import patterns
 from tests.assertions import FernTestCase
 
@@ -14,7 +15,7 @@ LINES = {"kind": "on lines"}
 
 def piece(*rows: object, **more: object) -> Piece:
     given = patterns.piece("petals").model_dump(mode="json")
-    return Piece.model_validate({**given, **more, "rows": list(rows)})
+    return patterns.read({**given, **more, "rows": list(rows)})
 
 
 class CrowdTest(FernTestCase):
@@ -41,7 +42,7 @@ class CrowdTest(FernTestCase):
         near = solve_piece(
             piece(patterns.row("a", 6.8, distance=patterns.at(19), trims=[patterns.walk(1.5, load="each")]))
         )
-        self.assertEqual(set(crowded(near).kind.tolist()), {PETALS})
+        self.assertEqual(set(crowded(near).sort.tolist()), {PETALS})
 
     def test_swipes_count_by_their_outline_but_not_against_their_own_head(self) -> None:
         alone = solve_piece(piece(patterns.row("a", 3.0, distance=patterns.at(18), trims=[patterns.swipe(8)])))
@@ -52,11 +53,11 @@ class CrowdTest(FernTestCase):
                 patterns.row("b", 2.0, distance=patterns.at(28), start={"kind": "on lines"}),
             )
         )
-        self.assertEqual(set(crowded(met).kind.tolist()), {SWEPT})
+        self.assertEqual(set(crowded(met).sort.tolist()), {SWEPT})
 
     def test_a_ring_that_does_not_close(self) -> None:
         found = crowded(solve_piece(piece(patterns.row("a", 6.8, distance=patterns.at(12)))))
-        self.assertEqual(set(found.kind.tolist()), {RINGS})
+        self.assertEqual(set(found.sort.tolist()), {RINGS})
         self.assertLess(float(found.clear.min()), 0)
 
     def test_stacked_dots_meet_only_their_own_level(self) -> None:
@@ -68,11 +69,11 @@ class CrowdTest(FernTestCase):
         def row(**more: object) -> Row:
             return Row.model_validate(patterns.row("a", 3.0, **more))
 
-        self.assertTrue(nests(row()))
-        self.assertFalse(nests(row(distance=patterns.at(20))))
-        self.assertFalse(nests(row(fit="distance")))
-        self.assertTrue(nests(row(track={"kind": "gaps"})))
-        self.assertTrue(nests(row(track={"kind": "inset"})))
+        self.assertTrue(states_gap(row()))
+        self.assertFalse(states_gap(row(distance=patterns.at(20))))
+        self.assertFalse(states_gap(row(fit="distance")))
+        self.assertTrue(states_gap(row(track={"kind": "gaps"})))
+        self.assertTrue(states_gap(row(track={"kind": "inset"})))
 
     def test_remedies_for_swipes_shorten_them(self) -> None:
         met = plan(

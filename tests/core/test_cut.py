@@ -7,10 +7,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 from shapely import Point, Polygon
 
-from fernring.core.document.bare import BareArea, BareBand, BareDisc, BareShape
 from fernring.core.document.piece import Piece
+from fernring.core.document.region import BandRegion, DiscRegion, ShapeRegion
+from fernring.core.geometry.surface import Plane
 from fernring.core.plan import Plan, plan
-from fernring.core.rows.cut import past
+from fernring.core.regions.bare import region_of
 from tests import patterns
 from tests.assertions import FernTestCase
 from tests.patterns import TWO, at, centre, row
@@ -24,28 +25,28 @@ def rings(**area: Any) -> Plan:
     given = {**patterns.piece("petals").model_dump(mode="json"), "rows": rows}
     if area:
         given["bare"] = [{"id": "m", "name": "Moon", **area}]
-    return plan(Piece.model_validate(given))
+    return plan(patterns.read(given))
 
 
 def shape(x: float = 0.0, y: float = 0.0) -> dict[str, Any]:
-    return {"kind": "shape", "x": [x + px for px, _ in STAR], "y": [y + py for _, py in STAR]}
+    return {"kind": "shape", "lines": [{"x": [x + px for px, _ in STAR], "y": [y + py for _, py in STAR]}]}
 
 
-class PastTest(FernTestCase):
+class DistanceTest(FernTestCase):
     @given(st.floats(-30, 30), st.floats(-30, 30))
     def test_depth_inside_a_silhouette_as_shapely_has_it(self, x: float, y: float) -> None:
-        area = BareArea(id="m", area=BareShape.model_validate(shape()))
+        region = region_of(ShapeRegion.model_validate(shape()), Plane(50))
         star, point = Polygon(STAR), Point(x, y)
-        wanted = star.exterior.distance(point) * (1 if star.contains(point) else -1)
-        found = past(area, np.array([x]), np.array([y]), np.array([0.0]))
+        wanted = star.exterior.distance(point) * (-1 if star.contains(point) else 1)
+        found = region.signed_distance(np.array([x]), np.array([y]))
         self.assert_mm(float(found[0]), wanted, 1e-9)
 
     def test_discs_and_bands_in_closed_form(self) -> None:
-        disc = BareArea(id="m", area=BareDisc(x=3, y=4, diameter=6))
-        self.assert_mm(float(past(disc, np.array([0.0]), np.array([0.0]), np.zeros(1))[0]), 3 - 5)
-        band = BareArea(id="m", area=BareBand(inner=10, outer=20))
+        disc = region_of(DiscRegion(x=3, y=4, diameter=6), Plane(50))
+        self.assert_mm(float(disc.signed_distance(np.zeros(1), np.zeros(1))[0]), 5 - 3)
+        band = region_of(BandRegion(inner=10, outer=20), Plane(50))
         walk = np.array([8.0, 10.0, 13.0, 19.0, 23.0])
-        np.testing.assert_allclose(past(band, walk, walk, walk), (-2, 0, 3, 1, -3))
+        np.testing.assert_allclose(band.signed_distance(0.6 * walk, 0.8 * walk), (2, 0, -3, -1, 3), atol=1e-9)
 
 
 class BareTest(FernTestCase):
@@ -70,22 +71,24 @@ class BareTest(FernTestCase):
 
     def test_a_band_clears_whole_rings(self) -> None:
         found = rings(area={"kind": "band", "inner": 17, "outer": 25})
-        self.assertEqual([len(placed.x) > 0 for placed in found.solved.rows], [True, False, False, True, True])
+        self.assertEqual([len(placed.own_dots.x) > 0 for placed in found.solved.rows], [True, False, False, True, True])
         self.assertIn("every dot lies on a bare area", found.solved.rows[1].noroom)
 
     def test_places_keep_their_numbers_and_the_left_out_are_counted(self) -> None:
         placed = rings(area={"kind": "disc", "x": 20, "y": 0, "diameter": 14}).solved.rows[1]
-        self.assertEqual(len(placed.x) + placed.left_out, 24)
-        assert placed.place is not None
-        self.assertEqual(len(set(placed.place.tolist())), len(placed.x))
-        turn = np.degrees(np.arctan2(placed.x, -placed.y)) % 360
-        np.testing.assert_allclose(turn, (turn[0] + 15 * (placed.place - placed.place[0])) % 360, atol=1e-6)
+        self.assertEqual(len(placed.own_dots.x) + placed.left_out, 24)
+        assert placed.own_dots.place is not None
+        self.assertEqual(len(set(placed.own_dots.place.tolist())), len(placed.own_dots.x))
+        turn = np.degrees(np.arctan2(placed.own_dots.x, -placed.own_dots.y)) % 360
+        np.testing.assert_allclose(
+            turn, (turn[0] + 15 * (placed.own_dots.place - placed.own_dots.place[0])) % 360, atol=1e-6
+        )
 
     def test_shades_go_on_as_if_nothing_were_left_out(self) -> None:
         names = ("pale", "red", "teal")
         one = row("r", 2.5, count=TWO, distance=at(20), shades=patterns.shades(*names))
         given = {**patterns.piece("petals").model_dump(mode="json"), "rows": [one]}
-        full = plan(Piece.model_validate(given)).dots
+        full = plan(patterns.read(given)).dots
         disc = {"kind": "disc", "x": 20, "y": 0, "diameter": 10}
         cut = plan(Piece.model_validate({**given, "bare": [{"id": "m", "area": disc}]})).dots
         colours = {(round(x, 6), round(y, 6)): s for x, y, s in zip(full.x, full.y, full.shade, strict=True)}
@@ -98,9 +101,9 @@ class BareTest(FernTestCase):
         found = rings(area=disc, rows="stop evenly")
         placed = found.solved.rows[2]
         middle = np.degrees(np.arctan2(22, -9))
-        turn = (np.degrees(np.arctan2(placed.x, -placed.y)) - middle + 180) % 360 - 180
+        turn = (np.degrees(np.arctan2(placed.own_dots.x, -placed.own_dots.y)) - middle + 180) % 360 - 180
         self.assert_mm(float(turn[turn > 0].min()), float(-turn[turn < 0].max()), 0.3)
-        np.testing.assert_allclose(np.hypot(placed.x, placed.y), 24, atol=1e-9)
+        np.testing.assert_allclose(np.hypot(placed.own_dots.x, placed.own_dots.y), 24, atol=1e-9)
 
     def test_two_areas_both_count(self) -> None:
         discs = [
@@ -108,11 +111,11 @@ class BareTest(FernTestCase):
         ]
         rows = [centre(), row("r", 2.5, count=TWO, distance=at(24))]
         given = {**patterns.piece("petals").model_dump(mode="json"), "rows": rows, "bare": discs}
-        placed = plan(Piece.model_validate(given)).solved.rows[1]
-        self.assertTrue((np.hypot(np.abs(placed.x) - 24, placed.y) > 6 + 1.25).all())
-        self.assertEqual(len(placed.x) % 2, 0)
+        placed = plan(patterns.read(given)).solved.rows[1]
+        self.assertTrue((np.hypot(np.abs(placed.own_dots.x) - 24, placed.own_dots.y) > 6 + 1.25).all())
+        self.assertEqual(len(placed.own_dots.x) % 2, 0)
 
     def test_blanks_of_a_pattern_leave_their_places_free(self) -> None:
         found = plan(patterns.piece("dot, blank, dot")).solved.rows[1]
-        self.assertEqual(set(found.member.tolist()), {0, 2})
-        self.assertEqual(found.left_out * 2, len(found.x))
+        self.assertEqual(set(found.own_dots.member.tolist()), {0, 2})
+        self.assertEqual(found.left_out * 2, len(found.own_dots.x))

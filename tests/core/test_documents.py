@@ -7,11 +7,11 @@ from hypothesis import strategies as st
 from pydantic import ValidationError
 
 from fernring.core.document.changes import Change, changed
+from fernring.core.document.count import Absolute
 from fernring.core.document.kit import Kit
 from fernring.core.document.names import fresh_id, row_marks, spoken
 from fernring.core.document.piece import Piece
 from fernring.core.document.reading import read_document, read_piece
-from fernring.core.document.row import Absolute
 from fernring.core.errors import DocumentError, PlanError
 from fernring.core.plan import plan
 from tests import samples
@@ -59,7 +59,7 @@ class BoundsTest(FernTestCase):
     def test_ten_thousand_rows(self) -> None:
         one = document()["rows"][1]
         rows = [{**one, "id": f"r-{k}"} for k in range(10_000)]
-        self.refused(document(rows=rows), "rows", "at most 200 entries, and 10000 were given")
+        self.refused(document(rows=rows), "rows", "at most 200, and 10000 were given")
 
     def test_references_must_resolve(self) -> None:
         self.refused(self.row_with(shades=[{"kind": "paint", "paint": "gone"}]), "", "Row 2 uses the paint “gone”")
@@ -84,7 +84,7 @@ class BoundsTest(FernTestCase):
 class ReadingTest(FernTestCase):
     def test_other_formats_and_later_versions(self) -> None:
         for value, words in (([], "JSON object"), ({}, "not a Fern Ring document"), ({"format": "x"}, "'x'"),
-                             (document(version=2), "format version 2; this studio reads up to 1")):  # fmt: skip
+                             (document(version=3), "format version 3; this studio reads up to 2")):  # fmt: skip
             with self.assertRaisesRegex(DocumentError, words):
                 read_document(value)
 
@@ -139,7 +139,7 @@ class PlanTest(FernTestCase):
     def test_shades_take_turns_along_the_places(self) -> None:
         solved = plan(samples.five_rows()).solved
         own = solved.dots.row == 4
-        names = [solved.shades[k].name for k in solved.dots.shade[own].tolist()]
+        names = [solved.palette.shades[k].name for k in solved.dots.shade[own].tolist()]
         self.assertEqual(names, ["Red", "Amber"] * 12)
 
     def test_totals_add_up(self) -> None:

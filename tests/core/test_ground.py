@@ -5,14 +5,14 @@ import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 
+from fernring.core.advice.blank_report import report
 from fernring.core.document.blank import Blank
-from fernring.core.geometry.outline.region import Region
 from fernring.core.geometry.outline.shapes import heart, polygon
 from fernring.core.ground.ground import ROUNDED, ground
-from fernring.core.ground.report import report
 from fernring.core.ground.section import poles, section, span
-from fernring.core.ground.words import size
-from fernring.core.plan import solve_piece
+from fernring.core.regions.polygons import Polygons
+from fernring.core.solved import solve_piece
+from fernring.core.words.blank import size
 from tests.assertions import FernTestCase
 from tests.core.test_blanks import BLANKS, bare
 
@@ -48,10 +48,10 @@ class GroundTest(FernTestCase):
                     self.assertLess(float(found[k]), 0)
 
     def test_a_region_of_no_parts_holds_nothing(self) -> None:
-        empty = Region(())
+        empty = Polygons(())
         self.assertEqual(empty.whole, 0)
         self.assertEqual(float(empty.past(np.ones(1), np.ones(1), np.ones(1))[0]), np.inf)
-        self.assert_mm(Region((polygon(6, 40),)).whole, 40 * np.sqrt(3) / 2, 1e-9)
+        self.assert_mm(Polygons((polygon(6, 40),)).whole, 40 * np.sqrt(3) / 2, 1e-9)
 
     def test_a_reduced_border(self) -> None:
         here = ground(blank("dome", reduced=20))

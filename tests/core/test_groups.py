@@ -7,7 +7,7 @@ from typing import Literal
 from hypothesis import given
 from hypothesis import strategies as st
 
-from fernring.core.document.row import Group
+from fernring.core.document.member import Group
 from fernring.core.plan import plan
 from fernring.core.rows.groups import Offset, offsets, width
 from tests import patterns

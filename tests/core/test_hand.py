@@ -4,8 +4,8 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
+from fernring.core.dots.hand import hand_order, hand_ranks
 from fernring.core.plan import plan
-from fernring.core.rows.hand import hand_order, hand_ranks
 from tests import samples
 from tests.assertions import FernTestCase
 

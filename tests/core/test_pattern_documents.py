@@ -5,9 +5,11 @@ from typing import Any
 from fernring.core.document.changes import Change, changed
 from fernring.core.document.piece import Piece
 from fernring.core.document.reading import read_document, read_piece
-from fernring.core.document.trim import TopTrim, WalkTrim, depth
 from fernring.core.errors import DocumentError
 from fernring.core.plan import plan
+from fernring.core.rows.trims.kind import depth
+from fernring.core.rows.trims.top import TopTrim
+from fernring.core.rows.trims.walk import WalkTrim
 from fernring.formats.piece_json import document_bytes, parse_document
 from tests import patterns
 from tests.assertions import FernTestCase
@@ -18,7 +20,7 @@ class BoundsTest(FernTestCase):
     def refused(self, field: str, words: str, *rows: dict[str, Any], **more: Any) -> None:
         value = {**patterns.piece("petals").model_dump(mode="json"), **more}
         if rows:
-            value["rows"] = list(rows)
+            value["rows"] = [{**one, "trims": patterns.numbered(one.get("trims", ()))} for one in rows]
         with self.assertRaises(DocumentError) as caught:
             read_document(value)
         self.assertRegex(caught.exception.message, words)
@@ -38,7 +40,7 @@ class BoundsTest(FernTestCase):
 
     def test_top_dots_and_swipes(self) -> None:
         high = row("a", 5.7, trims=[top(5.0, 4.0, 3.0, 2.0, 1.0)])
-        self.refused("rows.0.trims.0.sizes", "at most 4 entries, and 5 were given", high)
+        self.refused("rows.0.trims.0.sizes", "at most 4, and 5 were given", high)
         self.refused("rows.0.trims.0.shift", "at most 1", row("a", 5.7, trims=[top(3.0, shift=2)]))
         for given, field, words in (
             ({"to": {"kind": "length", "mm": 0.1}}, "to.mm", "at least 0.5.*given: 0.1"),
@@ -49,7 +51,7 @@ class BoundsTest(FernTestCase):
             self.refused(f"rows.0.trims.0.{field}", words, row("a", 5.7, trims=[{**swipe(), **given}]))
 
     def test_too_many_trims_and_unknown_kinds(self) -> None:
-        self.refused("rows.0.trims", "at most 8 entries, and 9", row("a", 5.7, trims=[walk()] * 9))
+        self.refused("rows.0.trims", "at most 8, and 9", row("a", 5.7, trims=[walk()] * 9))
         self.refused("rows.0.trims.0", "walk", row("a", 5.7, trims=[{"kind": "spray"}]))
 
     def test_tracks(self) -> None:
@@ -58,21 +60,28 @@ class BoundsTest(FernTestCase):
             ({"kind": "line", "spacing": 0.1}, "spacing", "at least 0.5.*given: 0.1"),
             ({"kind": "arc", "start": 10, "end": 20, "bulge": 900}, "bulge", "at most 500.*given: 900"),
             ({"kind": "arc", "start": 10, "end": 20, "every": 0}, "every", "at least 1.*given: 0"),
-            ({"kind": "path", "x": [0], "y": [0]}, "x", "at least 2 entries"),
+            ({"kind": "path", "lines": [{"x": [0], "y": [0]}]}, "lines.0.x", "at least 2, and"),
+            ({"kind": "path", "lines": []}, "lines", "at least 1, and 0 were given"),
             ({"kind": "gaps", "least": 0}, "least", "given: 0"),
         ):
             with self.subTest(track["kind"], field=field):
                 self.refused(f"rows.0.track.{field}", words, row("a", 2.0, track=track))
-        uneven = {"kind": "path", "x": [0, 1, 2], "y": [0, 1]}
-        self.refused("rows.0.track", "as many x as y; this one has 3 and 2", row("a", 2.0, track=uneven))
+        uneven = {"kind": "path", "lines": [{"x": [0, 1, 2], "y": [0, 1]}]}
+        self.refused("rows.0.track.lines.0", "as many x as y; this one has 3 and 2", row("a", 2.0, track=uneven))
 
     def test_bare_areas(self) -> None:
         def bare(**area: Any) -> list[dict[str, Any]]:
             return [{"id": "m", "area": area}]
 
         self.refused("bare.0.area.diameter", "at most 1000", bare=bare(kind="disc", diameter=4000))
-        self.refused("bare.0.area.x", "at least 3 entries", bare=bare(kind="shape", x=[0, 1], y=[0, 1]))
-        self.refused("bare.0.area", "this one has 3 and 4", bare=bare(kind="shape", x=[0, 1, 2], y=[0, 1, 2, 3]))
+        self.refused(
+            "bare.0.area.lines.0.x", "at least 3, and", bare=bare(kind="shape", lines=[{"x": [0, 1], "y": [0, 1]}])
+        )
+        self.refused(
+            "bare.0.area.lines.0",
+            "this one has 3 and 4",
+            bare=bare(kind="shape", lines=[{"x": [0, 1, 2], "y": [0, 1, 2, 3]}]),
+        )
         self.refused("bare.0.area", "disc", bare=bare(kind="cloud"))
 
     def test_trims_name_paints_that_exist(self) -> None:
@@ -91,7 +100,7 @@ class RoundTripTest(FernTestCase):
                 self.assertEqual(read_piece(sample.model_dump(mode="json")), sample)
 
     def test_depth_of_trims(self) -> None:
-        found = Piece.model_validate({
+        found = patterns.read({
             **patterns.piece("petals").model_dump(mode="json"),
             "rows": [row("a", 5.7, trims=[walk(trims=[top(1.0)]), top(3.0)])],
         })  # fmt: skip

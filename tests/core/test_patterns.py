@@ -5,14 +5,14 @@ from typing import Any
 
 import numpy as np
 
-from fernring.core.advice.fits import what_fits
-from fernring.core.advice.fits_trim import trim_fits
 from fernring.core.document.changes import Change, changed
 from fernring.core.document.piece import Piece
+from fernring.core.dots.holes import holes
 from fernring.core.errors import DocumentError
-from fernring.core.geometry.holes import holes
 from fernring.core.geometry.outline.polygon import distance_to_edges
 from fernring.core.plan import Plan, plan
+from fernring.core.proposals.fits import what_fits
+from fernring.core.proposals.fits_trim import trim_fits
 from fernring.formats.plan_json import plan_bytes
 from tests import patterns, samples
 from tests.assertions import FernTestCase, clearances
@@ -26,7 +26,7 @@ class SamplesTest(FernTestCase):
             with self.subTest(name):
                 found = plan(piece(name))
                 self.assertEqual([v.text for v in found.verdicts if v.severity == "serious"], [])
-                self.assertTrue(all(len(placed.x) for placed in found.solved.rows))
+                self.assertTrue(all(len(placed.own_dots.x) for placed in found.solved.rows))
 
     def test_the_same_document_gives_the_same_bytes(self) -> None:
         for name in ("petals", "gap dots", "families in the ends of an oval"):
@@ -44,7 +44,7 @@ class TrimTest(FernTestCase):
     def grown(self, *trims: Any, size: float = 6.8, distance: float = 20.0, **more: Any) -> Plan:
         one = row("a", size, distance=at(distance), trims=list(trims), count={"kind": "absolute", "repeats": 6}, **more)
         return plan(samples.piece(diameter=100, segments=6).model_copy(
-            update={"rows": Piece.model_validate({**piece("petals").model_dump(mode="json"), "rows": [one]}).rows}
+            update={"rows": patterns.read({**piece("petals").model_dump(mode="json"), "rows": [one]}).rows}
         ))  # fmt: skip
 
     def test_a_walk_touches_with_its_gap_and_nothing_else(self) -> None:
@@ -63,7 +63,7 @@ class TrimTest(FernTestCase):
         petal["size"]["tool"] = "ball"
         given = piece("petals").model_dump(mode="json")
         given.update(rows=[centre(), row("a", 8.9, distance=at(30), trims=[petal])], tools=[*given["tools"], tool])
-        found = plan(Piece.model_validate(given))
+        found = plan(patterns.read(given))
         radii = found.solved.rows[1].grown.dots.radius[:5]
         for one, other in pairwise(radii):
             self.assertAlmostEqual(other / one, 0.9)
@@ -104,10 +104,10 @@ class TrimTest(FernTestCase):
 
     def test_shades_of_stacks_take_turns_with_the_last_between(self) -> None:
         found = plan(piece("stacks in turns"))
-        dots, names = found.dots, [shade.name for shade in found.solved.shades]
+        dots, names = found.dots, [shade.name for shade in found.solved.palette.shades]
         stacks: dict[int, list[str]] = {}
         for k in np.flatnonzero(dots.row == 1):
-            stacks.setdefault(int(dots.angle[k] + 0.5), []).append(names[dots.shade[k]])
+            stacks.setdefault(int(np.degrees(dots.out_rad[k]) + 0.5), []).append(names[dots.shade[k]])
         self.assertEqual(
             [stack[1:] for stack in list(stacks.values())[:2]], [["Red", "Pale", "Teal"], ["Teal", "Pale", "Red"]]
         )
@@ -115,7 +115,7 @@ class TrimTest(FernTestCase):
     def test_swipes_end_where_they_are_told(self) -> None:
         for end, tip in (({"kind": "length", "mm": 9.0}, 29.0), ({"kind": "circle", "walk": 33.0}, 33.0)):
             found = self.grown({**swipe(), "to": end}, size=3.0)
-            mark = found.solved.shapes[0].mark
+            mark = found.solved.marked[0].mark
             self.assert_mm(float(np.hypot(*mark.spine[-1])), tip, 1e-9)
             self.assertGreater(mark.area, 10)
 
@@ -123,7 +123,7 @@ class TrimTest(FernTestCase):
         for trim in (walk(1.5, load="each"), swipe(9)):
             rows = [row("a", 4.6, distance=at(18), trims=[trim]), row("b", 2.0, start={"kind": "on lines"}, gap=0.3)]
             given = {**piece("petals").model_dump(mode="json"), "rows": rows}
-            found = plan(Piece.model_validate(given))
+            found = plan(patterns.read(given))
             self.assertNotIn("touching", self.codes(found))
             self.assertGreater(found.solved.rows[1].walk, 21)
 
@@ -136,7 +136,7 @@ class TrimTest(FernTestCase):
     def test_trims_deeper_than_three_are_refused(self) -> None:
         deep = top(3.0, trims=[top(2.0, trims=[top(1.5, trims=[top(1.0)])])])
         with self.assertRaisesRegex(DocumentError, "at most 3 deep; these are 4 deep"):
-            changed(piece("petals"), [Change(path=("rows", 1, "trims"), value=[deep])])
+            changed(piece("petals"), [Change(path=("rows", 1, "trims"), value=patterns.numbered([deep]))])
 
     def test_what_fits_in_a_trim(self) -> None:
         found = trim_fits(piece("petals"), 1, 0)
@@ -158,9 +158,9 @@ class TrackTest(FernTestCase):
         found = plan(piece("along the edge, three deep"))
         outline = found.solved.ground.outline
         for placed in found.solved.rows[1:]:
-            away = distance_to_edges(outline, placed.x, placed.y)
+            away = distance_to_edges(outline, placed.own_dots.x, placed.own_dots.y)
             self.assertLess(float(np.abs(away - (placed.depth or 0)).max()), 2e-3)
-            ring = np.stack((placed.x, placed.y), axis=1)
+            ring = np.stack((placed.own_dots.x, placed.own_dots.y), axis=1)
             steps = np.linalg.norm(np.roll(ring, -1, axis=0) - ring, axis=1)
             self.assertLess(float(np.ptp(steps)), 1e-6)
         self.assertGreater(float(clearances(found.dots).min()), 0.4 - 1e-4)
@@ -169,20 +169,25 @@ class TrackTest(FernTestCase):
         placed = plan(piece("a band with squared corners")).solved.rows[1]
         corner = 54 - (placed.depth or 0)
         for x, y in ((1, 1), (1, -1), (-1, 1), (-1, -1)):
-            self.assertLess(float(np.hypot(placed.x - x * corner, placed.y - y * corner).min()), 1e-6)
+            self.assertLess(float(np.hypot(placed.own_dots.x - x * corner, placed.own_dots.y - y * corner).min()), 1e-6)
 
     def test_a_row_that_carries_on_keeps_whole_dots_only(self) -> None:
         found = plan(piece("carried into the corners"))
-        self.assertEqual(len(found.solved.rows[-1].x) % 4, 0)
-        self.assertLess(len(found.solved.rows[-1].x), 36)
+        self.assertEqual(len(found.solved.rows[-1].own_dots.x) % 4, 0)
+        self.assertLess(len(found.solved.rows[-1].own_dots.x), 36)
         for placed in found.solved.rows:
             self.assertLess(
-                float(found.solved.ground.over(placed.walk_each, placed.x, placed.y, placed.radius).max()), 1e-6
+                float(
+                    found.solved.ground.over(
+                        placed.own_dots.walk, placed.own_dots.x, placed.own_dots.y, placed.own_dots.radius
+                    ).max()
+                ),
+                1e-6,
             )
 
     def test_corner_groups_are_the_same_in_every_corner(self) -> None:
         found = plan(piece("corner groups"))
-        self.assertEqual(len(found.solved.rows[1].x), 4 * 3)
+        self.assertEqual(len(found.solved.rows[1].own_dots.x), 4 * 3)
         self.assert_turns_onto_itself(found, 4)
 
     def test_dots_on_a_bare_area_are_left_out_whole(self) -> None:
@@ -193,15 +198,15 @@ class TrackTest(FernTestCase):
 
     def test_a_row_stops_evenly_beside_a_bare_area(self) -> None:
         placed = plan(piece("stopping beside a motif")).solved.rows[1]
-        y = placed.y[placed.x > 0]
+        y = placed.own_dots.y[placed.own_dots.x > 0]
         self.assert_mm(float(y[y > 0].min()), float(-y[y < 0].max()), 0.02)
 
     def test_a_motif_cut_by_the_border_and_a_bare_ring(self) -> None:
         bare = [{"id": "m", "name": "Moon", "area": {"kind": "disc", "x": 44, "y": 0, "diameter": 12}}]
-        self.assertIn("Moon is cut by the border", self.verdict(plan(piece("petals", bare=bare)), "motif cut").text)
+        self.assertIn("Moon is cut by the border", self.verdict(plan(piece("petals", bare=bare)), "bare area cut").text)
         rows = [row("a", 3.0, distance=at(12)), row("b", 3.0, distance=at(30))]
         given = {**piece("petals").model_dump(mode="json"), "rows": rows, "most_base": 50}
-        found = plan(Piece.model_validate(given))
+        found = plan(patterns.read(given))
         self.assertIn("{15}", self.verdict(found, "bare ring").text)
         self.assertIn("base shows", self.codes(found))
 

@@ -3,10 +3,13 @@
 from hypothesis import given
 from hypothesis import strategies as st
 
-from fernring.core.document.row import OnLines
-from fernring.core.document.trim import Size, SwipeTrim, ToContact, TopTrim, WalkTrim
-from fernring.core.plan import solve_piece
-from fernring.core.rows.trims.reach import FURTHEST, reach
+from fernring.core.document.start import OnLines
+from fernring.core.rows.trims.growing import FURTHEST, extent
+from fernring.core.rows.trims.kind import Size
+from fernring.core.rows.trims.swipe import SwipeTrim, ToContact
+from fernring.core.rows.trims.top import TopTrim
+from fernring.core.rows.trims.walk import WalkTrim
+from fernring.core.solved import solve_piece
 from tests import samples
 from tests.assertions import FernTestCase
 from tests.samples import centre, paint, row
@@ -16,7 +19,7 @@ PALE = (paint("pale"),)
 
 
 def walked(diameter: float, layers: int = 1, lead: int = 0) -> WalkTrim:
-    return WalkTrim(size=Size(diameter=diameter), load="each", layers=layers, lead=lead, shades=PALE)
+    return WalkTrim(id=f"w{layers}", size=Size(diameter=diameter), load="each", layers=layers, lead=lead, shades=PALE)
 
 
 class ReachTest(FernTestCase):
@@ -26,7 +29,7 @@ class ReachTest(FernTestCase):
         sample = samples.piece(row("a", 2 * radius, trims=(trim,), start=ON), diameter=300)
         placed = solve_piece(sample).rows[0]
         beyond = max((placed.grown.outer - placed.walk - radius), placed.walk - radius - placed.grown.inner)
-        self.assertLessEqual(beyond, reach((trim,), radius) + 1e-9)
+        self.assertLessEqual(beyond, extent((trim,), radius) + 1e-9)
 
     def test_rows_in_reach_end_a_petal_and_rows_out_of_it_change_nothing(self) -> None:
         petals = row("a", 6.8, distance={"kind": "walk", "walk": 24.0}, start=ON, trims=(walked(1.5, 2),))
@@ -40,7 +43,7 @@ class ReachTest(FernTestCase):
 
     def test_swipes_look_furthest_and_trims_on_trims_add_up(self) -> None:
         inner = walked(1.0)
-        top = TopTrim(sizes=(Size(diameter=3.0),), shades=PALE, trims=(inner,))
-        self.assertGreater(reach((top,), 4.0), reach((inner,), 4.0))
-        self.assertEqual(reach((SwipeTrim(to=ToContact()),), 2.0), 2.0 * FURTHEST)
-        self.assertEqual(reach((), 4.0), 0.0)
+        top = TopTrim(id="t", sizes=(Size(diameter=3.0),), shades=PALE, trims=(inner,))
+        self.assertGreater(extent((top,), 4.0), extent((inner,), 4.0))
+        self.assertEqual(extent((SwipeTrim(id="s", to=ToContact()),), 2.0), 2.0 * FURTHEST)
+        self.assertEqual(extent((), 4.0), 0.0)

@@ -2,7 +2,6 @@
 
 import numpy as np
 
-from fernring.core.document.piece import Piece
 from fernring.core.geometry.dome import ArcDome, ball
 from fernring.core.geometry.egg import HalfEgg
 from fernring.core.geometry.frames import beside, lifted
@@ -31,7 +30,7 @@ def petal(blank: str, walk: float) -> Plan:
     row = patterns.row("a", 6.8, distance=patterns.at(walk), trims=[trim], count={"kind": "absolute", "repeats": 4})
     given = patterns.piece("petals").model_dump(mode="json")
     given["blank"] = {**given["blank"], **BLANKS[blank]}
-    return plan(Piece.model_validate({**given, "rows": [row], "segments": 4}))
+    return plan(patterns.read({**given, "rows": [row], "segments": 4}))
 
 
 class ReliefPetalTest(FernTestCase):

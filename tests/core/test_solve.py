@@ -6,7 +6,10 @@ import numpy as np
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from fernring.core.document.row import Absolute, AtAngle, AtWalk, Between, Offset, OnGuide, OnLines, PerSegment
+from fernring.core.document.count import Absolute, PerSegment
+from fernring.core.document.distance import AtWalk, OnGuide
+from fernring.core.document.row import Offset
+from fernring.core.document.start import AtAngle, Between, OnLines
 from fernring.core.plan import plan
 from fernring.core.rows.counts import allowed, as_count, keeps_symmetry, repeats
 from tests import samples
@@ -59,7 +62,7 @@ class StartTest(FernTestCase):
             row("b", 1.0, distance=AtWalk(walk=25), count=Absolute(repeats=n), start=start),
         )
         solved = plan(piece(*rows, turn=turn)).solved
-        return np.sort(solved.dots.angle[solved.dots.row == 1])
+        return np.sort(np.degrees(solved.dots.out_rad[solved.dots.row == 1]) % 360)
 
     def test_on_the_lines_and_between(self) -> None:
         self.assertTrue(np.allclose(self.angles(OnLines()), np.arange(12) * 30))
@@ -131,7 +134,7 @@ class NestTest(FernTestCase):
     def test_every_nested_row_touches_something_or_is_held(self, sample: object) -> None:
         solved = plan(sample).solved  # type: ignore[arg-type]
         for index, placed in enumerate(solved.rows):
-            if not len(placed.x) or placed.walk == 0 or placed.slipped:
+            if not len(placed.own_dots.x) or placed.walk == 0 or placed.slipped:
                 continue
             gap, near = solved.piece.rows[index].gap, solved.near[index]
             held = abs(placed.clear - gap) < 1e-6

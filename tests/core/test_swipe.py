@@ -1,18 +1,19 @@
 """Swipes and small shapes: spines, envelopes, families, lengths."""
 
 from math import hypot, pi, radians
+from typing import Any
 
 import numpy as np
 import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 
-from fernring.core.document.trim import SwipeTrim, ToCircle, ToContact, ToLength
+from fernring.core.dots.index import Index
 from fernring.core.geometry.outline.polygon import area
 from fernring.core.geometry.surface import Plane
 from fernring.core.rows.trims.host import Around, Host
 from fernring.core.rows.trims.shape import shape
-from fernring.core.rows.trims.swipe import envelope, family, spine
+from fernring.core.rows.trims.swipe import SwipeTrim, ToCircle, ToContact, ToLength, envelope, family, spine
 from tests.assertions import FernTestCase
 
 FORMS = ("straight", "teardrop", "comma left", "comma right")
@@ -21,7 +22,11 @@ HOST = Host(0.0, -20.0, 0.0, 20.0, 0.0, 0.0, 2.0, 1, 0, 0, 0)
 
 def around(*discs: tuple[float, float, float]) -> Around:
     x, y, r = (np.array([d[k] for d in discs], float) for k in range(3))
-    return Around(Plane(80), x, y, np.zeros(len(x)), r, {})
+    return Around(Plane(80), Index(x, y, np.zeros(len(x)), r), {}, {})
+
+
+def pulled(**given: Any) -> SwipeTrim:
+    return SwipeTrim(id="pull", **given)
 
 
 class SpineTest(FernTestCase):
@@ -29,7 +34,7 @@ class SpineTest(FernTestCase):
     def test_a_swipe_is_a_simple_shape_that_holds_its_discs(
         self, form: str, r: float, length: float, bend: float
     ) -> None:
-        trim = SwipeTrim(form=form, bend=bend)  # type: ignore[arg-type]
+        trim = pulled(form=form, bend=bend)
         centres, girth = spine(trim, r, max(length, 2.5 * r), 0.0, 1.0)
         outline = shapely.Polygon(envelope(centres, girth)).buffer(0.02)
         self.assertTrue(outline.is_valid)
@@ -38,15 +43,15 @@ class SpineTest(FernTestCase):
 
     def test_the_girth_falls_from_head_to_tip(self) -> None:
         for form in FORMS:
-            _, girth = spine(SwipeTrim(form=form), 2.0, 10.0, 0.0, 1.0)  # type: ignore[arg-type]
+            _, girth = spine(pulled(form=form), 2.0, 10.0, 0.0, 1.0)
             self.assertTrue((np.diff(girth) < 0).all())
             self.assert_mm(float(girth[0]), 2.0)
-        thin, full = (spine(SwipeTrim(form=f), 2.0, 10.0, 0.0, 1.0)[1][20] for f in ("straight", "teardrop"))  # type: ignore[arg-type]
+        thin, full = (spine(pulled(form=f), 2.0, 10.0, 0.0, 1.0)[1][20] for f in ("straight", "teardrop"))
         self.assertLess(thin, full)
 
     def test_directions_and_bends(self) -> None:
         ends = {
-            name: spine(SwipeTrim(**given), 2.0, 10.0, 0.0, 1.0)[0][-1]
+            name: spine(pulled(**given), 2.0, 10.0, 0.0, 1.0)[0][-1]
             for name, given in {
                 "out": {},
                 "in": {"direction": "inward"},
@@ -67,19 +72,19 @@ class SpineTest(FernTestCase):
 
 class FamilyTest(FernTestCase):
     def test_each_next_is_shorter_leans_more_and_lies_further_aside(self) -> None:
-        trim = SwipeTrim(family=5, shorter=0.2, lean=20, gap=0.3, to=ToLength(mm=10.0))
+        trim = pulled(family=5, shorter=0.2, lean=20, gap=0.3, to=ToLength(mm=10.0))
         found = family(trim, HOST, around())
         self.assertEqual([round(pull.length, 3) for pull in found], [10, 8, 8, 6.4, 6.4])
         self.assertEqual([round(pull.lean_rad / radians(20)) for pull in found], [0, 1, -1, 2, -2])
         self.assertEqual([round(pull.aside, 3) for pull in found], [0, 4.3, -4.3, 8.6, -8.6])
 
     def test_lengths_to_a_circle(self) -> None:
-        self.assert_mm(family(SwipeTrim(to=ToCircle(walk=31.5)), HOST, around())[0].length, 11.5)
-        inward = SwipeTrim(direction="inward", to=ToCircle(walk=12.0))
+        self.assert_mm(family(pulled(to=ToCircle(walk=31.5)), HOST, around())[0].length, 11.5)
+        inward = pulled(direction="inward", to=ToCircle(walk=12.0))
         self.assert_mm(family(inward, HOST, around())[0].length, 8.0)
 
     def test_lengths_to_first_contact(self) -> None:
-        trim = SwipeTrim(to=ToContact(), gap=0.5)
+        trim = pulled(to=ToContact(), gap=0.5)
         self.assert_mm(family(trim, HOST, around((0, -35, 3)))[0].length, 15 - 3.5, 1e-9)
         off = family(trim, HOST, around((2.0, -35, 3)))[0].length
         self.assert_mm(off, 15 - (3.5**2 - 4) ** 0.5, 1e-9)

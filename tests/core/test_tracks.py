@@ -18,7 +18,7 @@ from tests.patterns import SQUARE, at, centre, row
 
 
 def sample(*rows: dict[str, Any], **more: Any) -> Piece:
-    return Piece.model_validate({**patterns.piece("petals").model_dump(mode="json"), "rows": list(rows), **more})
+    return patterns.read({**patterns.piece("petals").model_dump(mode="json"), "rows": list(rows), **more})
 
 
 def only(one: dict[str, Any], **more: Any) -> PlacedRow:
@@ -26,7 +26,7 @@ def only(one: dict[str, Any], **more: Any) -> PlacedRow:
 
 
 def points(placed: PlacedRow) -> np.ndarray:
-    return np.stack((placed.x, placed.y), axis=1)
+    return np.stack((placed.own_dots.x, placed.own_dots.y), axis=1)
 
 
 def arc(**track: Any) -> dict[str, Any]:
@@ -34,16 +34,17 @@ def arc(**track: Any) -> dict[str, Any]:
     return row("arc", 1.5, track=given, fit="count", start={"kind": "on lines"})
 
 
-def path(*corners: tuple[float, float], **more: Any) -> dict[str, Any]:
+def path(*corners: tuple[float, float], closed: bool = False, **more: Any) -> dict[str, Any]:
     x, y = zip(*corners, strict=True)
-    return {"kind": "path", "x": x, "y": y, **more}
+    line = {"x": x, "y": y, "closed": closed}
+    return {"kind": "path", "lines": [line], **more}
 
 
 class ArcTest(FernTestCase):
     def test_ends_lie_on_their_circles_and_dots_on_one_round(self) -> None:
         """Three points fix a circle; all the others of the arc must lie on it (Euclid, Elements III)."""
         placed = only(arc(start=20, end=32, bulge=4), segments=8)
-        n = len(placed.x) // 8
+        n = len(placed.own_dots.x) // 8
         first = points(placed)[:n]
         self.assert_mm(hypot(*first[0]), 20, 1e-6)
         self.assert_mm(hypot(*first[-1]), 32, 1e-6)
@@ -58,7 +59,7 @@ class ArcTest(FernTestCase):
 
     def test_without_a_bulge_it_is_a_straight_line(self) -> None:
         placed = only(arc(start=14, end=40, across=0.5), segments=6)
-        first = points(placed)[: len(placed.x) // 6]
+        first = points(placed)[: len(placed.own_dots.x) // 6]
         ahead = first[-1] - first[0]
         off = (first - first[0]) @ np.array([-ahead[1], ahead[0]]) / hypot(*ahead)
         self.assertLess(float(np.abs(off).max()), 1e-9)
@@ -66,17 +67,17 @@ class ArcTest(FernTestCase):
     def test_a_bulge_inward_bends_the_other_way(self) -> None:
         high, low = (only(arc(bulge=b), segments=6) for b in (4.0, -4.0))
         chord = 20 * cos(pi / 6)
-        self.assertGreater(float(np.hypot(high.x, high.y).max()), chord + 3.9)
-        self.assertLess(float(np.hypot(low.x, low.y).min()), chord - 3.9)
+        self.assertGreater(float(np.hypot(high.own_dots.x, high.own_dots.y).max()), chord + 3.9)
+        self.assertLess(float(np.hypot(low.own_dots.x, low.own_dots.y).min()), chord - 3.9)
 
     def test_every_second_segment_and_its_mirror_image(self) -> None:
         each, second = (only(arc(every=n), segments=12) for n in (1, 2))
-        self.assertEqual(len(second.x) % 6, 0)
+        self.assertEqual(len(second.own_dots.x) % 6, 0)
         shared = 12  # arcs that meet share the dot on the spoke between them
-        self.assertEqual(len(each.x), 2 * len(second.x) - shared)
+        self.assertEqual(len(each.own_dots.x), 2 * second.n - shared)
         lone = only(arc(start=14, end=34, across=0.5, every=6), segments=6)
         both = only(arc(start=14, end=34, across=0.5, every=6, mirrored=True), segments=6)
-        self.assertGreater(len(both.x), len(lone.x))
+        self.assertGreater(len(both.own_dots.x), lone.n)
         axis = pi / 12
         c, s = cos(2 * axis), sin(2 * axis)
         mirrored = {(round(-c * x - s * y, 4) + 0, round(-s * x + c * y, 4) + 0) for x, y in points(both)}
@@ -84,14 +85,14 @@ class ArcTest(FernTestCase):
 
     def test_fitted_it_holds_as_many_dots_as_keep_the_gap(self) -> None:
         placed = only(arc(bulge=5), segments=4)
-        n = len(placed.x) // 4
+        n = len(placed.own_dots.x) // 4
         steps = np.hypot(*np.diff(points(placed)[:n], axis=0).T)
         self.assertGreater(float(steps.min()) - 1.5, 0.4 - 1e-3)
         self.assertLess(float(steps.mean()) * (n - 1) / n, 1.9)
 
     def test_circles_that_lie_off_the_blank_leave_no_row(self) -> None:
         placed = only(arc(start=20, end=70))
-        self.assertEqual(len(placed.x), 0)
+        self.assertEqual(len(placed.own_dots.x), 0)
         self.assertIn("do not lie on the blank", placed.noroom)
 
 
@@ -99,26 +100,26 @@ class PathTest(FernTestCase):
     def test_dots_are_even_with_one_on_either_end(self) -> None:
         one = row("p", 2.0, track=path((-20, 0), (20, 0)), count={"kind": "absolute", "repeats": 9})
         placed = only(one)
-        np.testing.assert_allclose(placed.x, np.linspace(-20, 20, 9), atol=1e-9)
-        np.testing.assert_allclose(placed.y, 0, atol=1e-12)
+        np.testing.assert_allclose(placed.own_dots.x, np.linspace(-20, 20, 9), atol=1e-9)
+        np.testing.assert_allclose(placed.own_dots.y, 0, atol=1e-12)
 
     def test_a_closed_path_has_no_dot_twice(self) -> None:
         square = path((-10, -10), (10, -10), (10, 10), (-10, 10), closed=True)
         placed = only(row("p", 2.0, track=square, count={"kind": "absolute", "repeats": 8}))
-        self.assertEqual(len(placed.x), 8)
+        self.assertEqual(len(placed.own_dots.x), 8)
         steps = np.hypot(*(np.roll(points(placed), -1, axis=0) - points(placed)).T)
         self.assertLess(float(np.ptp(steps)), 1e-6)
 
     def test_it_turns_with_the_first_spoke(self) -> None:
         one = row("p", 2.0, track=path((0, -10), (0, -30)), count={"kind": "absolute", "repeats": 3})
         placed = only(one, turn=90)
-        np.testing.assert_allclose(placed.x, (10, 20, 30), atol=1e-9)
-        np.testing.assert_allclose(placed.y, 0, atol=1e-9)
+        np.testing.assert_allclose(placed.own_dots.x, (10, 20, 30), atol=1e-9)
+        np.testing.assert_allclose(placed.own_dots.y, 0, atol=1e-9)
 
     def test_copies_are_turned_exactly(self) -> None:
         one = row("p", 1.5, track=path((3, -16), (6, -24), (3, -34), every=2), fit="count")
         placed = only(one, segments=8)
-        n = len(placed.x) // 4
+        n = len(placed.own_dots.x) // 4
         first, second = points(placed)[:n], points(placed)[n : 2 * n]
         np.testing.assert_allclose(second, np.stack((-first[:, 1], first[:, 0]), axis=1), atol=1e-9)
 
@@ -142,21 +143,21 @@ class LineTest(FernTestCase):
     def test_lines_lie_even_about_the_middle(self, lines: int, spacing: float) -> None:
         placed = self.lines(lines=lines, spacing=spacing)
         wanted = [(k - (lines - 1) / 2) * spacing for k in range(lines)]
-        found = sorted(set(np.round(placed.x, 6)))
+        found = sorted(set(np.round(placed.own_dots.x, 6)))
         inside = [x for x in wanted if abs(x) + 1 <= 54 - 3]
         np.testing.assert_allclose(found, inside, atol=1e-6)
 
     def test_the_gap_is_kept_along_each_line_and_the_border_is_not_crossed(self) -> None:
         placed = self.lines(lines=3, spacing=12)
-        middle = np.sort(placed.y[np.abs(placed.x) < 1e-9])
+        middle = np.sort(placed.own_dots.y[np.abs(placed.own_dots.x) < 1e-9])
         np.testing.assert_allclose(np.diff(middle), 2.5, atol=1e-9)
         self.assertIn(0.0, middle)
-        self.assertLessEqual(float(np.abs(placed.y).max()) + 1, 51 + 1e-6)
+        self.assertLessEqual(float(np.abs(placed.own_dots.y).max()) + 1, 51 + 1e-6)
 
     def test_in_the_dips_every_second_line_is_shifted_by_half(self) -> None:
         placed = self.lines("offset", lines=2, spacing=10)
         for x, near in ((-5, 0.0), (5, 1.25)):
-            column = placed.y[np.abs(placed.x - x) < 1e-9]
+            column = placed.own_dots.y[np.abs(placed.own_dots.x - x) < 1e-9]
             self.assert_mm(float(np.abs(column - near).min()), 0)
 
     def test_a_leaning_line_runs_the_way_it_says(self) -> None:
@@ -168,7 +169,7 @@ class LineTest(FernTestCase):
         line = row("l", 2.0, track={"kind": "line"}, gap=0.5)
         found = plan(sample(centre(11.0), line))
         self.assert_no_overlap(found.dots)
-        self.assertGreaterEqual(float(np.abs(found.solved.rows[1].y).min()), 5.5 + 1 + 0.5 - 1e-9)
+        self.assertGreaterEqual(float(np.abs(found.solved.rows[1].own_dots.y).min()), 5.5 + 1 + 0.5 - 1e-9)
 
 
 class EdgeTest(FernTestCase):
@@ -177,7 +178,7 @@ class EdgeTest(FernTestCase):
         for name in ("along the edge, three deep", "a band with squared corners"):
             given = patterns.piece(name)
             found = plan(sample(one, blank=given.blank.model_dump(mode="json"))).solved
-            away = distance_to_edges(found.ground.outline, found.rows[0].x, found.rows[0].y)
+            away = distance_to_edges(found.ground.outline, found.rows[0].own_dots.x, found.rows[0].own_dots.y)
             self.assertLess(float(np.abs(away - 9).max()), 5e-3)
             self.assertGreater(float(clearances(plan(found.piece).dots).min()), 0.4 - 1e-3)
 
@@ -187,19 +188,19 @@ class EdgeTest(FernTestCase):
 
     def test_a_round_blank_has_no_corners(self) -> None:
         placed = only(row("c", 2.5, track={"kind": "corner", "inward": 8}))
-        self.assertEqual((len(placed.x), placed.noroom), (0, "this blank has no corners"))
+        self.assertEqual((len(placed.own_dots.x), placed.noroom), (0, "this blank has no corners"))
 
     def test_corner_places_lie_on_the_bisectors_from_the_border(self) -> None:
         square = {"outline": {"kind": "square", "side": 100}, "border": 3, "base": {"name": "D", "colour": "#101417"}}
         placed = only(row("c", 2.5, track={"kind": "corner", "inward": 10}), blank=square)
-        np.testing.assert_allclose(np.abs(placed.x), 47 - 10 / 2**0.5, atol=0.05)
-        np.testing.assert_allclose(np.abs(placed.x), np.abs(placed.y), atol=1e-6)
+        np.testing.assert_allclose(np.abs(placed.own_dots.x), 47 - 10 / 2**0.5, atol=0.05)
+        np.testing.assert_allclose(np.abs(placed.own_dots.x), np.abs(placed.own_dots.y), atol=1e-6)
 
 
 class GapTest(FernTestCase):
     def test_nothing_to_fill_is_said(self) -> None:
         placed = only(row("g", 2.0, track={"kind": "gaps"}))
-        self.assertEqual(len(placed.x), 0)
+        self.assertEqual(len(placed.own_dots.x), 0)
         self.assertTrue(placed.noroom)
 
     def test_dots_keep_their_gap_and_their_bounds(self) -> None:
@@ -208,12 +209,12 @@ class GapTest(FernTestCase):
             gaps = row("g", 2.5, track={"kind": "gaps", "least": 1.0, "sizes": sizes}, gap=0.3)
             found = plan(sample(centre(11.0), ring, gaps))
             filled = found.solved.rows[2]
-            self.assertGreater(len(filled.x), 10)
-            self.assertGreaterEqual(float(filled.radius.min()), 0.5)
-            self.assertLessEqual(float(filled.radius.max()), 1.25)
+            self.assertGreater(len(filled.own_dots.x), 10)
+            self.assertGreaterEqual(float(filled.own_dots.radius.min()), 0.5)
+            self.assertLessEqual(float(filled.own_dots.radius.max()), 1.25)
             self.assertGreater(float(clearances(found.dots).min()), 0.3 - 1e-6)
             if sizes == "one size":
-                self.assertEqual(set(np.round(filled.radius, 9)), {1.25})
+                self.assertEqual(set(np.round(filled.own_dots.radius, 9)), {1.25})
 
     def test_open_ground_is_no_gap(self) -> None:
         gaps = row("g", 2.5, track={"kind": "gaps", "least": 1.0}, gap=0.3)

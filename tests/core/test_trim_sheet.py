@@ -10,9 +10,10 @@ from hypothesis import strategies as st
 from fernring.core.advice.trims import trim_path
 from fernring.core.advice.whole import base_share
 from fernring.core.document.piece import Piece
-from fernring.core.document.trim import sizes_of, trims_of
-from fernring.core.geometry.outline.region import Region
-from fernring.core.plan import solve_piece
+from fernring.core.regions.polygons import Polygons
+from fernring.core.rows.trims import trim_kind
+from fernring.core.rows.trims.kind import trims_of
+from fernring.core.solved import solve_piece
 from tests import patterns
 from tests.assertions import FernTestCase
 from tests.patterns import at, row, swipe, top, walk
@@ -20,7 +21,7 @@ from tests.patterns import at, row, swipe, top, walk
 
 def sample(*trims: dict[str, Any], **more: Any) -> Piece:
     one = row("a", 8.9, distance=at(26), trims=list(trims), count={"kind": "absolute", "repeats": 6})
-    return Piece.model_validate({**patterns.piece("petals").model_dump(mode="json"), "rows": [one], **more})
+    return patterns.read({**patterns.piece("petals").model_dump(mode="json"), "rows": [one], **more})
 
 
 NESTED = (walk(2.5, load="each", trims=[top(1.0), top(0.8)]), swipe(6), top(5.7, trims=[walk(1.0), swipe(3)]))
@@ -46,11 +47,11 @@ class SheetTest(FernTestCase):
             marks = [mark for mark in grown.marks if mark.trim == number]
             self.assertEqual(len(marks) > 0, trim.kind == "swipe")
             for diameter in np.unique(np.round(mine, 9)):
-                self.assertLessEqual(diameter, max(size.diameter for _, size in sizes_of(trim)) + 1e-9)
+                self.assertLessEqual(diameter, max(size.diameter for _, size in trim_kind(trim).sizes(trim)) + 1e-9)
 
     def test_sizes_lie_where_their_path_says(self) -> None:
         for trim in trims_of(sample(top(5.7, 3.0, 1.5), walk(1.5), swipe()).rows[0].trims):
-            for path, size in sizes_of(trim):
+            for path, size in trim_kind(trim).sizes(trim):
                 found: Any = trim.model_dump(mode="json")
                 for step in path:
                     found = found[step]
@@ -67,7 +68,7 @@ class BaseTest(FernTestCase):
     @given(st.floats(-9, 9), st.floats(-19, 19))
     def test_the_part_around_the_centre_counts(self, x: float, y: float) -> None:
         box = np.array([(-10.0, -20.0), (10, -20), (10, 20), (-10, 20)])
-        region = Region((box + 100, box - [x, y]))
+        region = Polygons((box + 100, box - [x, y]))
         self.assert_mm(region.whole, min(10 - abs(x), 20 - abs(y)))
-        self.assertIsNone(Region((box + 100,)).home)
-        self.assertEqual(Region((box + 100,)).whole, 0)
+        self.assertIsNone(Polygons((box + 100,)).home)
+        self.assertEqual(Polygons((box + 100,)).whole, 0)

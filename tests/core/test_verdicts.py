@@ -2,12 +2,13 @@
 
 from typing import Any
 
-from fernring.core.advice.verdict import plain
 from fernring.core.document.changes import changed
+from fernring.core.document.count import Absolute, PerSegment
+from fernring.core.document.distance import AtWalk, Nested
 from fernring.core.document.piece import Accepted, Piece
-from fernring.core.document.row import Absolute, AtWalk, Nested, PerSegment
 from fernring.core.document.shelf import Paint
 from fernring.core.plan import plan
+from fernring.core.words.lengths import plain
 from tests import samples
 from tests.assertions import FernTestCase
 from tests.samples import centre, paint, piece, row
@@ -43,7 +44,7 @@ class VerdictsTest(FernTestCase):
         self.assertIn("only {0.2} apart where {0.3} is wanted", verdict.text)
         self.assert_remedies_work(sample, "close")
 
-    def test_a_stated_gap_of_nought_is_meant(self) -> None:
+    def test_a_stated_gap_of_zero_is_meant(self) -> None:
         touching = plan(piece(centre(), row("a", 3.0, gap=0.0), row("b", 3.0, gap=0.0)))
         self.assertNotIn("close", self.codes(touching))
         self.assertNotIn("touching", self.codes(touching))
@@ -101,7 +102,7 @@ class VerdictsTest(FernTestCase):
         self.assert_remedies_work(sample, "no tool", at_least=2)
 
     def test_a_size_the_named_tool_was_not_measured_at(self) -> None:
-        pattern = ({"diameter": 3.0, "tool": "t-4"},)
+        pattern = ({"id": "m", "diameter": 3.0, "tool": "t-4"},)
         sample = piece(row("a", 2.0, distance=at(20), pattern=pattern))
         self.assertIn("Tool 2 was not measured at {3}", self.verdict(plan(sample), "no tool").text)
 

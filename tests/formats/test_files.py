@@ -10,7 +10,7 @@ from PIL import Image
 
 from fernring.core.document.piece import Piece
 from fernring.core.errors import DocumentError, FitError
-from fernring.core.plan import solve_piece
+from fernring.core.solved import solve_piece
 from fernring.formats.picture import picture
 from fernring.formats.piece_json import MOST_BYTES, document_bytes, parse_document
 from fernring.formats.png import png

@@ -15,7 +15,7 @@ from defusedxml.ElementTree import fromstring
 from svgelements import SVG, Circle
 
 from fernring.core.document.piece import Piece
-from fernring.core.plan import solve_piece
+from fernring.core.solved import solve_piece
 from fernring.formats.fonts import REGULAR, runs
 from fernring.formats.pages import Stamp
 from fernring.formats.paper import Layout, Paper

@@ -13,8 +13,8 @@ from shapely import Polygon
 from svgelements import SVG, Path
 
 from fernring.core.document.piece import Piece
-from fernring.core.plan import plan, solve_piece
-from fernring.core.solved import Solved
+from fernring.core.plan import plan
+from fernring.core.solved import Solved, solve_piece
 from fernring.formats.pages import Stamp
 from fernring.formats.paper import Layout
 from fernring.formats.pdf import sheets_pdf
@@ -53,7 +53,7 @@ class MarkTest(FernTestCase):
                 paths = [e for e in drawn(patterns.piece(name)).elements() if isinstance(e, Path)]
                 areas = sorted(Polygon([(p.x, p.y) for p in path.as_points()]).area for path in paths)
                 mm = [area * (25.4 / PER_INCH) ** 2 for area in areas]
-                wanted = sorted(marked.mark.area for marked in solved.shapes)
+                wanted = sorted(marked.mark.area for marked in solved.marked)
                 found = mm[: len(wanted)]
                 self.assertGreaterEqual(len(mm), len(wanted))
                 np.testing.assert_allclose(found, wanted, rtol=0.02)
@@ -65,7 +65,7 @@ class MarkTest(FernTestCase):
         image = np.asarray(Image.open(io.BytesIO(png(drawing, 1000))).convert("RGB")).astype(int)
         scale = 1000 / drawing.width
         base = np.array([0x10, 0x14, 0x17])
-        for marked in solved.shapes[:12]:
+        for marked in solved.marked[:12]:
             x, y = marked.mark.spine[len(marked.mark.spine) // 2]
             pixel = image[int((y - drawing.top) * scale), int((x - drawing.left) * scale)]
             self.assertGreater(int(np.abs(pixel - base).max()), 60)
@@ -74,14 +74,14 @@ class MarkTest(FernTestCase):
         for name in MARKED:
             found, solved = plan_json(patterns.piece(name)), solve_piece(patterns.piece(name))
             marks = found["marks"]
-            self.assertEqual(len(marks["start"]), len(solved.shapes) + 1)
+            self.assertEqual(len(marks["start"]), len(solved.marked) + 1)
             self.assertEqual(marks["start"][-1], len(marks["x"]))
             self.assertEqual({len(marks[key]) for key in ("x", "y", "z")}, {len(marks["x"])})
             first = marks["start"][1]
-            outline = solved.shapes[0].mark.outline
+            outline = solved.marked[0].mark.outline
             np.testing.assert_allclose(marks["x"][:first], outline[:, 0], atol=6e-4)
-            self.assertEqual(found["totals"]["marks"], len(solved.shapes))
-            self.assertAlmostEqual(found["totals"]["swept"], sum(m.mark.area for m in solved.shapes), places=6)
+            self.assertEqual(found["totals"]["marks"], len(solved.marked))
+            self.assertAlmostEqual(found["totals"]["swept"], sum(m.mark.area for m in solved.marked), places=6)
 
     def test_the_guide_outlines_them(self) -> None:
         solved = solve_piece(patterns.piece("teardrops"))
@@ -148,7 +148,7 @@ class EverySampleTest(FernTestCase):
         """Areas of the outlines by shapely; none crosses itself."""
         for name in MARKED:
             found = plan(patterns.piece(name))
-            outlines = [Polygon(marked.mark.outline) for marked in found.solved.shapes]
+            outlines = [Polygon(marked.mark.outline) for marked in found.solved.marked]
             self.assertTrue(all(outline.is_valid for outline in outlines))
             self.assert_mm(sum(outline.area for outline in outlines), found.totals.swept, 0.02 * found.totals.swept)
 

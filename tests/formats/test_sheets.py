@@ -15,8 +15,7 @@ from fernring.core.document.blank import Blank
 from fernring.core.document.outline import Oval, Round
 from fernring.core.document.relief import Ball
 from fernring.core.errors import FitError
-from fernring.core.plan import solve_piece
-from fernring.core.solved import Solved
+from fernring.core.solved import Solved, solve_piece
 from fernring.formats import drawing as shapes
 from fernring.formats.bundle import bundled, parts
 from fernring.formats.dxf import sheet_dxf
@@ -124,7 +123,7 @@ class SizeTest(FernTestCase):
         at = sorted(
             {round(p.x1, 6) for p in one.drawing.primitives if isinstance(p, shapes.Line) and p.stroke == "plain"}
         )
-        arcs = sorted({round(40 * float(np.arccos(row.z[0] / 40)), 6) for row in solved.rows[1:]})
+        arcs = sorted({round(40 * float(np.arccos(row.own_dots.z[0] / 40)), 6) for row in solved.rows[1:]})
         np.testing.assert_allclose(at, arcs, atol=1e-4)
 
 

@@ -5,10 +5,10 @@ from html.parser import HTMLParser
 
 import pypdfium2
 
-from fernring.core.plan import solve_piece
+from fernring.core.solved import solve_piece
+from fernring.core.words.lengths import length, said
 from fernring.formats.written.booklet import Booklet, booklet
 from fernring.formats.written.html import booklet_html
-from fernring.formats.written.lengths import length, said
 from fernring.formats.written.pdf import booklet_pdf
 from tests import patterns, samples
 from tests.assertions import FernTestCase

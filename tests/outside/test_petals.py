@@ -5,11 +5,10 @@ from math import acos, asin, cos, hypot, pi, sin, sqrt
 import numpy as np
 import shapely
 
-from fernring.core.document.trim import SwipeTrim
 from fernring.core.geometry.apollonius import touching_three
 from fernring.core.geometry.even import Curve, open_places
 from fernring.core.rows.trims.roll import down_one_side, on_axis, sizes
-from fernring.core.rows.trims.swipe import envelope, spine
+from fernring.core.rows.trims.swipe import SwipeTrim, envelope, spine
 from tests.assertions import FernTestCase
 
 
@@ -73,7 +72,7 @@ class SwipeTest(FernTestCase):
     def test_the_area_of_a_teardrop(self) -> None:
         """Convex hull of head and tip, by shapely; shoulders are the tangents of the head."""
         for radius, length in ((1.5, 8.0), (3.0, 15.0), (2.0, 5.0)):
-            centres, girth = spine(SwipeTrim(form="teardrop"), radius, length, 0.0, 1.0)
+            centres, girth = spine(SwipeTrim(id="s", form="teardrop"), radius, length, 0.0, 1.0)
             found = shapely.Polygon(envelope(centres, girth))
             head = shapely.Point(0, 0).buffer(radius, 256)
             hull = shapely.union(head, shapely.Point(0, length).buffer(girth[-1], 64)).convex_hull
@@ -81,7 +80,7 @@ class SwipeTest(FernTestCase):
             self.assertLess(found.symmetric_difference(hull).area / hull.area, 0.02)
 
     def test_a_comma_is_as_long_as_its_arc(self) -> None:
-        centres, _ = spine(SwipeTrim(form="comma right", bend=90.0), 2.0, 12.0, 0.0, 1.0)
+        centres, _ = spine(SwipeTrim(id="s", form="comma right", bend=90.0), 2.0, 12.0, 0.0, 1.0)
         steps = np.linalg.norm(np.diff(centres, axis=0), axis=1)
         self.assert_mm(float(steps.sum()), 12.0, 0.01)
 

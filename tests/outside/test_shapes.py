@@ -7,7 +7,7 @@ import numpy as np
 from shapely import Point
 from shapely.geometry.base import BaseGeometry
 
-from fernring.core.geometry.contact import close_pairs
+from fernring.core.dots.grid import close_pairs
 from fernring.core.plan import plan
 from tests import samples
 from tests.assertions import FernTestCase, clearances

@@ -5,7 +5,7 @@ import io
 import ezdxf
 import numpy as np
 
-from fernring.core.plan import solve_piece
+from fernring.core.solved import solve_piece
 from fernring.formats.dxf import sheet_dxf
 from fernring.formats.sheets.all import kinds_for, sheet
 from fernring.formats.sheets.sheet import Choice

@@ -164,7 +164,7 @@ class BenchTest(StudioTestCase):
             with self.assertRaises(NotFoundError):
                 pieces.delete(db, "b")
             pieces.restore(db, "b")
-            self.assertEqual([p.body for p in pieces.listed(db)], [b"b", b"a"])
+            self.assertEqual([(p.id, p.summary) for p in pieces.listed(db)], [("b", None), ("a", None)])
 
     def test_the_kit_cannot_be_deleted(self) -> None:
         with self.database.writing() as db:

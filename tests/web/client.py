@@ -11,7 +11,7 @@ from starlette.testclient import TestClient
 from fernring.core.document.piece import Piece
 from fernring.web.app import create_app
 from fernring.web.config import Config
-from tests import samples
+from tests import patterns, samples
 from tests.assertions import FernTestCase
 
 
@@ -29,6 +29,11 @@ class WebTestCase(FernTestCase):
 
     def json(self, sample: Piece | None = None, **more: Any) -> dict[str, Any]:
         return {**(sample or samples.five_rows()).model_dump(mode="json"), **more}
+
+    def with_rows(self, *rows: dict[str, Any], **more: Any) -> dict[str, Any]:
+        """The sample piece of patterns with these rows instead."""
+        numbered = [{**row, "trims": patterns.numbered(row.get("trims", ()))} for row in rows]
+        return self.json(patterns.piece("petals"), rows=numbered, **more)
 
     def begin(self) -> dict[str, Any]:
         """A piece on the Bench; answers its state."""

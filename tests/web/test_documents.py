@@ -45,7 +45,7 @@ class EditsTest(WebTestCase):
         other = self.save(state, self.json(name="Other")).json()
         path = f"/api/documents/{state['id']}/branches/{other['branch']}/choose"
         self.assertEqual(self.client.post(path).json()["branches"], [other["branch"]])
-        self.assertEqual(self.client.get("/api/pieces").json()[0]["piece"]["name"], "Other")
+        self.assertEqual(self.client.get("/api/pieces").json()[0]["name"], "Other")
 
     def test_the_main_branch_cannot_be_made_a_piece(self) -> None:
         state = self.begin()

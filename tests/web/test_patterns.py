@@ -50,7 +50,7 @@ class PatternRouteTest(WebTestCase):
 
     def test_bounds_inside_trims_name_their_field(self) -> None:
         rows = [centre(), row("a", 6.8, trims=[{**walk(), "layers": 9}])]
-        answer = self.client.post("/api/plan", json=self.json(patterns.piece("petals"), rows=rows))
+        answer = self.client.post("/api/plan", json=self.with_rows(*rows))
         self.refused(answer, 422, "value", "at most 6.*given: 9", "rows.1.trims.0.layers")
 
     def test_too_many_dots_by_trims(self) -> None:
@@ -59,16 +59,19 @@ class PatternRouteTest(WebTestCase):
         count = {"kind": "absolute", "repeats": 400}
         rows = [row(f"r{k}", 13.2, count=count, distance=patterns.at(400), trims=many) for k in range(30)]
         blank = {"outline": {"kind": "round", "diameter": 1000}}
-        answer = self.client.post("/api/plan", json=self.json(patterns.piece("petals"), rows=rows, blank=blank))
+        answer = self.client.post("/api/plan", json=self.with_rows(*rows, blank=blank))
         self.refused(answer, 422, "plan", "at most")
 
     def test_a_path_from_a_file(self) -> None:
         text = SVG.format('<path d="M10 50 L90 50" fill="none"/>')
         found = self.client.post("/api/path/svg", json={"text": text})
         self.assertEqual(found.status_code, 200, found.text)
-        self.assertEqual(sorted(round(x) for x in found.json()["x"]), [-40, 40])
-        self.assertFalse(found.json()["closed"])
-        ring = self.client.post("/api/path/svg", json={"text": SVG.format('<circle cx="50" cy="50" r="20"/>')}).json()
+        line = found.json()["lines"][0]
+        self.assertEqual(sorted(round(x) for x in line["x"]), [-40, 40])
+        self.assertFalse(line["closed"])
+        ring = self.client.post("/api/path/svg", json={"text": SVG.format('<circle cx="50" cy="50" r="20"/>')}).json()[
+            "lines"
+        ][0]
         self.assertTrue(ring["closed"])
         for x, y in zip(ring["x"], ring["y"], strict=True):
             self.assertAlmostEqual((x * x + y * y) ** 0.5, 20, delta=0.03)
@@ -82,9 +85,7 @@ class PatternRouteTest(WebTestCase):
     def test_trims_are_kept_from_edit_to_edit(self) -> None:
         state = self.begin()
         rows = [centre(), row("a", 6.8, distance=patterns.at(20), trims=[swipe(9), walk(1.3)])]
-        document = {**state["document"], "rows": rows} if "document" in state else self.json(rows=rows)
-        document["paints"] = self.json()["paints"]
-        saved = self.save(state, document)
+        saved = self.save(state, self.with_rows(*rows))
         self.assertEqual(saved.status_code, 200, saved.text)
         found = self.client.get(f"/api/documents/{state['id']}").json()
         kept = found["document"]["rows"][1]["trims"]

@@ -50,7 +50,7 @@ class ComposeRouteTest(WebTestCase):
         wide = {**self.json()["blank"], "border": 44.9}
         for more, pattern, words in (
             ({"blank": wide}, "corona", "smallest dot of the kit"),
-            ({"tools": []}, "corona", "tool"),
+            ({"tools": [], "rows": []}, "corona", "tool"),
             ({}, "none-such", "There is no starting pattern"),
         ):
             answer = self.client.post("/api/compose", json={"piece": self.json(**more), "pattern": pattern})

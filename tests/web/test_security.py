@@ -23,7 +23,7 @@ class SecurityTest(WebTestCase):
 
     def test_a_large_body_is_refused_by_its_length(self) -> None:
         answer = self.client.post("/api/plan", content=b"x", headers={"content-length": str(10**9)})
-        self.refused(answer, 413, "too large", "A request holds at most 4,000,000 bytes")
+        self.refused(answer, 413, "too large", "A request here holds at most 4,000,000 bytes")
 
     def test_a_large_body_without_a_length_is_cut_off(self) -> None:
         def endless() -> Iterator[bytes]:
@@ -31,7 +31,7 @@ class SecurityTest(WebTestCase):
                 yield b"x" * 100_000
 
         answer = self.client.post("/api/plan", content=endless(), headers={"content-type": "application/json"})
-        self.refused(answer, 413, "too large", "A request holds at most 4,000,000 bytes")
+        self.refused(answer, 413, "too large", "A request here holds at most 4,000,000 bytes")
 
     def test_every_answer_carries_the_policy(self) -> None:
         for answer in (

@@ -15,6 +15,7 @@ from .table import Array, Mask, Whole
 
 Pairs = tuple[Whole, Whole]
 CELLS_A_DOT = 3
+FURTHEST = 1 << 29  # cells
 
 
 def close_pairs(x: Array, y: Array, z: Array, radius: Array, tolerance: float = 1e-6) -> Pairs:
@@ -86,22 +87,32 @@ class Grid:
         yield from self._runs(x, y, reach, False)
 
     def _runs(self, x: Array, y: Array, reach: float, own: bool) -> Iterator[Pairs]:
-        span = min(ceil(reach / self.cell - 1e-9), max(self.columns, self.lines))
+        span = min(ceil(reach / self.cell - 1e-9), FURTHEST)
         column = np.floor((x - self.left) / self.cell).clip(-span - 1, self.columns + span).astype(np.int32)
         line = np.floor((y - self.top) / self.cell).clip(-span - 1, self.lines + span).astype(np.int32)
         low, high = np.clip(column - span, 0, self.columns), np.clip(column + span + 1, 0, self.columns)
-        for step in range(0 if own else -span, span + 1):
-            there = line + step
-            inside = (there >= 0) & (there < self.lines)
+        for there, inside in self._lines(line, span, own):
             row = np.where(inside, there * self.columns, 0)
             end = self.starts[row + np.where(inside, high, 0)]
-            if own and step == 0:
+            if own and there is line:
                 first = np.arange(1, len(self.discs) + 1, dtype=np.int32)
             else:
                 first = self.starts[row + np.where(inside, low, 0)]
             points, k = expanded(first, end)
             if len(k):
                 yield points, self.discs[k]
+
+    def _lines(self, line: Whole, span: int, own: bool) -> Iterator[tuple[Whole, Mask]]:
+        """A line of cells to look at for each point, and whether there is one: those beside its own, or all of them
+        where these are fewer. With `own` each pair of lines comes up once.
+        """
+        if own or 2 * span < self.lines:
+            for step in range(0 if own else -span, span + 1):
+                there = line + np.int32(step) if step else line
+                yield there, (there >= 0) & (there < self.lines)
+        else:
+            for number in range(self.lines):
+                yield np.full_like(line, number), np.abs(line - number) <= span
 
 
 def expanded(first: Whole, end: Whole) -> Pairs:

@@ -197,8 +197,8 @@ def _extent(_: SwipeTrim, __: float, ___: Extent) -> float:
 
 
 def _brief(trim: SwipeTrim) -> str:
-    several = f"{trim.family} × " if trim.family > 1 else ""
-    return f"swipe {several}{trim.form}, {trim.direction}, {_end(trim)}"
+    several = f"{trim.family} swipes" if trim.family > 1 else "swipe"
+    return f"{several}, {trim.form}, {trim.direction}, {_end(trim)}"
 
 
 def _sentence(trim: SwipeTrim, _: Mapping[str, str], host: str) -> str:
