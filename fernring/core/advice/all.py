@@ -1,10 +1,11 @@
-"""All verdicts on a solved-out piece, the most serious first."""
+"""All verdicts on a solved piece, the most serious first."""
 
 from dataclasses import replace
 
 from ..solved import Solved
 from .closing import closing_verdicts
 from .edges import edge_verdicts
+from .even import even_verdicts
 from .guides import guide_verdicts
 from .room import room_verdicts
 from .shade import shade_verdicts
@@ -19,6 +20,7 @@ _CHECKS = (
     touching_verdicts,
     edge_verdicts,
     closing_verdicts,
+    even_verdicts,
     tool_verdicts,
     shade_verdicts,
     guide_verdicts,

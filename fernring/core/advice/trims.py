@@ -99,9 +99,16 @@ def _larger_load(where: Where, need: int) -> tuple[Remedy, ...]:
     return (Remedy(f"Walk with {size.name} ({size.diameter:g} mm)", (taken,)),)
 
 
+def _not_exact(where: Where, finding: Finding) -> Verdict:
+    (off,) = finding.figures
+    text = f"{where.name}: the dots of a walk could not be set exactly on this relief; some gaps are off by {mm(off)}."
+    return Verdict("walk not exact", where.key("walk not exact"), "note", text, (where.index,))
+
+
 _SAID: dict[str, Callable[[Where, Finding], Verdict]] = {
     "load": _load,
     "load not measured": _not_measured,
+    "not exact": _not_exact,
     "uneven": _uneven,
     "top": _top,
 }

@@ -13,7 +13,7 @@ import numpy as np
 from .grid import Grid, by_level
 from .table import Array, Dots, Mask, Whole
 
-FEW = 4096  # points times discs that are looked at one by one
+FEW = 250_000  # points times discs that are looked at one by one
 AT_ONCE = 20_000  # points asked about together
 WIDER = 3.0  # by which a search that found nothing is widened
 
@@ -50,6 +50,11 @@ class Index:
         """Clear distance from each point to the nearest disc's edge, and that disc; infinite without any disc."""
         clear, disc = np.full(len(x), inf), np.zeros(len(x), np.int32)
         todo = np.flatnonzero(np.isfinite(x + y + z)) if len(self) else np.empty(0, np.intp)
+        if 0 < len(todo) * len(self) <= FEW:
+            all_pairs = self._all_pairs(x[todo], y[todo], z[todo])
+            disc[todo] = all_pairs.argmin(axis=1)
+            clear[todo] = all_pairs[np.arange(len(todo)), disc[todo]]
+            return clear, disc
         reach, far = self._reaches(x[todo], y[todo], z[todo])
         while len(todo) and reach < WIDER * far:
             points, discs, apart = self.within(x[todo], y[todo], z[todo], reach)
@@ -73,7 +78,9 @@ class Index:
 
     def _near(self, x: Array, y: Array, z: Array, reach: float) -> Iterator[tuple[Whole, Whole, Array]]:
         if len(x) * len(self) <= FEW:
-            yield self._all_pairs(x, y, z, reach)
+            apart = self._all_pairs(x, y, z)
+            close = np.nonzero(apart <= reach)
+            yield close[0].astype(np.int32), close[1].astype(np.int32), apart[close]
             return
         for begin in range(0, len(x), AT_ONCE):
             part = slice(begin, begin + AT_ONCE)
@@ -85,10 +92,8 @@ class Index:
                     keep = np.flatnonzero(apart <= reach)
                     yield points[keep] + np.int32(begin), discs[keep], apart[keep]
 
-    def _all_pairs(self, x: Array, y: Array, z: Array, reach: float) -> tuple[Whole, Whole, Array]:
-        apart = _apart(x[:, None] - self.x, y[:, None] - self.y, z[:, None] - self.z) - self.radius
-        points, discs = np.nonzero(apart <= reach)
-        return points.astype(np.int32), discs.astype(np.int32), apart[points, discs]
+    def _all_pairs(self, x: Array, y: Array, z: Array) -> Array:
+        return _apart(x[:, None] - self.x, y[:, None] - self.y, z[:, None] - self.z) - self.radius
 
     @cached_property
     def _grids(self) -> list[Grid]:

@@ -79,13 +79,12 @@ def table(n: int, **columns: NDArray[Any] | float) -> Dots:
     return Dots(**given, **_columns(n, columns))
 
 
-def concat(parts: Sequence[Dots]) -> Dots:
-    """The lines of several tables, one after the other."""
-    if len(parts) == 1:
-        return parts[0]
-    return (
-        Dots(**{name: np.concatenate([getattr(part, name) for part in parts]) for name in COLUMNS}) if parts else NONE
-    )
+def concat(parts: Sequence[Dots], only: Sequence[str] = ()) -> Dots:
+    """The lines of several tables, one after the other; with `only` some columns, the others as in `table`."""
+    if len(parts) < 2:
+        return parts[0] if parts else NONE
+    joined = {name: np.concatenate([getattr(part, name) for part in parts]) for name in only or COLUMNS}
+    return table(sum(len(part) for part in parts), **joined) if only else Dots(**joined)
 
 
 @lru_cache(maxsize=256)

@@ -1,71 +1,83 @@
 """Places along a closed curve whose straight-line distances are given but for one gap common to all."""
 
 from collections.abc import Callable
+from typing import NamedTuple
 
 import numpy as np
 
 from .surface import Array
 
+Along = Callable[[Array], Array]
 STEPS = 60
 SETTLED = 1e-11
+PERIOD = 2 * np.pi
 
 
-def closed_chain(curve: Callable[[Array], Array], start: Array, sums: Array) -> tuple[Array, float]:
+class Chain(NamedTuple):
+    """Parameters of the places, their common gap (mm), and by how much a distance misses what was asked (mm).
+
+    Where no equal gap was found `off` says so: the places are then as near to it as the search came.
+    """
+
+    places: Array
+    gap: float
+    off: float
+
+
+def closed_chain(curve: Along, start: Array, sums: Array) -> Chain:
     """Parameters t_i and a gap g with |curve(t_(i+1)) - curve(t_i)| = sums_i + g, the first place held.
 
     `curve` maps parameters (n,) to points (n, 3) and closes after 2 pi; `start` are parameters to begin from.
     Newton's method: row i of the Jacobian holds only t_i, t_(i+1) and g, so each step is one forward sweep in which
     every correction is written as u_i + v_i dg, closed by the last equation. Steps that fold the chain are halved.
     """
-    t, gap, n = start.astype(float).copy(), 0.0, len(start)
-    period = 2 * np.pi
-    misfit, gap = _misfit(curve, t, sums, period)
+    t = start.astype(float)
+    residual = _residual(curve, t, sums, 0.0)
+    gap = float(residual.mean())
+    residual = residual - gap
     for _ in range(STEPS):
-        if float(np.abs(misfit).max()) < SETTLED:
+        if float(np.abs(residual).max()) < SETTLED:
             break
-        dt, dg = _newton(curve, t, misfit, period)
+        dt, dg = _newton(curve, t, residual)
         share = 1.0
         while share > 1e-6:
             trial = t + share * np.concatenate(([0.0], dt))
-            ahead = np.diff(np.concatenate((trial, [trial[0] + period])))
+            ahead = np.diff(np.concatenate((trial, [trial[0] + PERIOD])))
             if (ahead > 0).all():
-                found = _residual(curve, trial, sums, gap + share * dg, period)
-                if float(found @ found) < float(misfit @ misfit):
-                    t, gap, misfit = trial, gap + share * dg, found
+                found = _residual(curve, trial, sums, gap + share * dg)
+                if float(found @ found) < float(residual @ residual):
+                    t, gap, residual = trial, gap + share * dg, found
                     break
             share /= 2
         else:
             break
-    assert len(t) == n
-    return t, gap
+    return Chain(t, gap, float(np.abs(residual).max()))
 
 
-def _misfit(curve: Callable[[Array], Array], t: Array, sums: Array, period: float) -> tuple[Array, float]:
-    """Residuals with the gap that fits them best on the whole."""
-    apart = _residual(curve, t, sums, 0.0, period)
-    gap = float(apart.mean())
-    return apart - gap, gap
-
-
-def _residual(curve: Callable[[Array], Array], t: Array, sums: Array, gap: float, period: float) -> Array:
-    points = curve(np.concatenate((t, [t[0] + period])))
+def _residual(curve: Along, t: Array, sums: Array, gap: float) -> Array:
+    """By how much each distance exceeds what is asked of it (mm)."""
+    points = curve(np.concatenate((t, [t[0] + PERIOD])))
     return np.asarray(np.linalg.norm(np.diff(points, axis=0), axis=1) - sums - gap)
 
 
-def _newton(curve: Callable[[Array], Array], t: Array, misfit: Array, period: float) -> tuple[Array, float]:
+def _newton(curve: Along, t: Array, residual: Array) -> tuple[Array, float]:
     """Corrections of t_1 ... t_(n-1) and of the gap."""
     h = 1e-6
-    ends = np.concatenate((t, [t[0] + period]))
+    # 1. The derivative of each distance by the places at its two ends: the unit vector of the chord times the slope.
+    ends = np.concatenate((t, [t[0] + PERIOD]))
     here, beyond, before = np.split(curve(np.concatenate((ends, ends + h, ends - h))), 3)
     slope = (beyond - before) / (2 * h)
     chord = np.diff(here, axis=0)
     unit = chord / np.linalg.norm(chord, axis=1)[:, None]
-    back = (-(unit * slope[:-1]).sum(axis=1)).tolist()
-    ahead = (unit * slope[1:]).sum(axis=1).tolist()
-    u, v = [0.0], [0.0]
-    for i, f in enumerate(misfit.tolist()):
-        b = ahead[i] if abs(ahead[i]) > 1e-9 else 1e-9
-        u.append((-f - back[i] * u[-1]) / b)
-        v.append((1.0 - back[i] * v[-1]) / b)
-    dg = -u[-1] / v[-1] if v[-1] else 0.0
-    return np.array(u[1:-1]) + dg * np.array(v[1:-1]), dg
+    back, ahead = -(unit * slope[:-1]).sum(axis=1), (unit * slope[1:]).sum(axis=1)
+    ahead = np.where(np.abs(ahead) > 1e-9, ahead, 1e-9)
+    # 2. back_i dt_i + ahead_i dt_(i+1) - dg = -residual_i, solved forward with dt = u + v dg.
+    u = v = 0.0
+    us, vs = [], []
+    for short, b, a in zip((-residual).tolist(), back.tolist(), ahead.tolist(), strict=True):
+        u, v = (short - b * u) / a, (1.0 - b * v) / a
+        us.append(u)
+        vs.append(v)
+    # 3. The first place is held, so the correction at the end of the round is zero.
+    dg = -u / v if v else 0.0
+    return np.array(us[:-1]) + dg * np.array(vs[:-1]), dg

@@ -4,7 +4,7 @@ from itertools import pairwise
 
 import numpy as np
 
-from .chain import closed_chain
+from .chain import Chain, closed_chain
 from .surface import Array
 
 ROUNDS = 60
@@ -17,14 +17,19 @@ class Curve:
     def __init__(self, points: Array, closed: bool) -> None:
         self.points = np.concatenate((points, points[:1])) if closed else points
         self.closed = closed
-        steps = np.linalg.norm(np.diff(self.points, axis=0), axis=1)
-        self.at = np.concatenate(([0.0], np.cumsum(steps)))
+        ahead = np.diff(self.points, axis=0)
+        self.at = np.concatenate(([0.0], np.cumsum(np.linalg.norm(ahead, axis=1))))
         self.length = float(self.at[-1])
+        self.directions = ahead / np.maximum(np.diff(self.at), 1e-300)[:, None]
 
     def __call__(self, s: Array) -> Array:
         """Points at these lengths along the curve, shape (m, 3)."""
         along = np.mod(s, self.length) if self.closed else np.clip(s, 0, self.length)
-        return np.stack([np.interp(along, self.at, self.points[:, k]) for k in range(3)], axis=1)
+        step = np.minimum(self.at.searchsorted(along, "right") - 1, len(self.directions) - 1)
+        found = self.directions.take(step, axis=0)
+        found *= (along - self.at.take(step))[:, None]
+        found += self.points.take(step, axis=0)
+        return found
 
     def corners(self) -> Array:
         """Lengths at which a closed curve turns sharply."""
@@ -54,13 +59,13 @@ def open_places(curve: Curve, n: int, start: float = 0.0, end: float | None = No
     return s
 
 
-def closed_places(curve: Curve, sums: Array, start: float) -> tuple[Array, float]:
-    """Lengths along a closed curve whose points are sums_i + g apart, and the gap g (mm)."""
+def closed_places(curve: Curve, sums: Array, start: float) -> Chain:
+    """Lengths along a closed curve whose points are sums_i + g apart, the gap g, and by how much they miss it (mm)."""
     scale = curve.length / (2 * np.pi)
     share = np.cumsum(sums) - sums
     first = (start + share / sums.sum() * curve.length) / scale
-    angles, gap = closed_chain(lambda a: curve(a * scale), first, sums)
-    return np.asarray(angles * scale), gap
+    found = closed_chain(lambda a: curve(a * scale), first, sums)
+    return found._replace(places=np.asarray(found.places * scale))
 
 
 def cornered_places(curve: Curve, corners: Array, pitch: float, count: int | None) -> Array:

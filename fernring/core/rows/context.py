@@ -1,9 +1,9 @@
 """What a row sees when it is placed: the surface, the segments, and the rows above it on the sheet."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
-from functools import cached_property
 from math import gcd
+from types import MappingProxyType
+from typing import NamedTuple
 
 import numpy as np
 
@@ -16,8 +16,7 @@ from ..ground.ground import Ground
 from .placed import PlacedRow
 
 
-@dataclass(frozen=True, eq=False)
-class Context:
+class Context(NamedTuple):
     """One half of the blank (the only one, unless it is a ball or egg).
 
     `limit` is the walk distance of the border line where it comes nearest; dots may `lap` over it on a ball or egg
@@ -35,8 +34,8 @@ class Context:
     circles: Mapping[str, float]
     back: bool = False
     ids: tuple[str, ...] = ()
-    loads: Mapping[str, Load] = field(default_factory=dict)
-    tools: Mapping[str, int] = field(default_factory=dict)
+    loads: Mapping[str, Load] = MappingProxyType({})
+    tools: Mapping[str, int] = MappingProxyType({})
     sizes: tuple[float, ...] = ()
     bare: tuple[BareArea, ...] = ()
     placed: tuple[PlacedRow, ...] = ()
@@ -55,7 +54,7 @@ class Context:
         """The context the next row sees; a row without dots leaves no trace in it."""
         if not row.n:
             return self
-        return replace(self, placed=(*self.placed, row), order=gcd(self.order, row.order))
+        return self._replace(placed=(*self.placed, row), order=gcd(self.order, row.order))
 
     def passed(self, walk: float, diameter: float) -> float:
         """How far a ring of these dots passes the border (mm; negative inside)."""
@@ -72,7 +71,7 @@ class Context:
             clear &= row.index_of_bodies.clear_of(x, y, z, reach)
         return clear
 
-    @cached_property
+    @property
     def nestable(self) -> tuple[PlacedRow, ...]:
         """Rows that later rows nest on: all but those marked boundary."""
         return tuple(row for row in self.placed if not row.boundary)

@@ -1,6 +1,6 @@
 """The halves of a blank, and what the next row sees on each."""
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from math import radians
 
 from ..document.guides import Guides
@@ -22,6 +22,8 @@ class Halves:
 
     def with_row(self, row: PlacedRow) -> "Halves":
         front, back = self.front, self.back
+        if row.twin is None and row.half == "front":
+            return Halves(front.with_row(row), back)
         for part in row.both:
             if part.half == "front":
                 front = front.with_row(part)
@@ -58,4 +60,4 @@ def open_halves(piece: Piece) -> Halves:
     )
     if blank.back is None:
         return Halves(front, None)
-    return Halves(front, replace(front, surface=blank.back, limit=blank.limit_on(True), back=True))
+    return Halves(front, front._replace(surface=blank.back, limit=blank.limit_on(True), back=True))

@@ -10,6 +10,8 @@ from ..dots.table import Array, Dots, Whole
 from ..geometry.surface import Surface
 from .placed import PlacedRow
 
+Facing = tuple[Whole | slice, Array, Array, Array, Array]
+
 
 def nest_walk(
     surface: Surface, placed: Sequence[PlacedRow], angle_rad: Array, radius: Array, gap: float, floor: float
@@ -26,14 +28,14 @@ def nest_walk(
         if row.outer - row.thickest + surface.longest_arc(row.thickest + widest) <= best:
             break
         dot, x, y, z, there = _facing(row, angle_rad, widest, surface.side)
-        if len(dot):
+        if len(x):
             walks = surface.contact_walk(angle_rad[dot], x, y, z, radius[dot] + there + gap)
             best = float(np.fmax.reduce(walks, axis=None, initial=best))
     return best
 
 
-def _facing(row: PlacedRow, angle_rad: Array, widest: float, side: float) -> tuple[Whole, Array, Array, Array, Array]:
-    """Which of the angles may touch what: the number of the angle, and x, y, z and radius of the disc there.
+def _facing(row: PlacedRow, angle_rad: Array, widest: float, side: float) -> Facing:
+    """Which of the angles may touch what: the number of each angle, and x, y, z and radius of the disc there.
 
     Of a bare ring of equal dots that is the nearest in angle: distance grows with the turn between two dots, whatever
     their walks, and so the largest walk at which they touch falls with it.
@@ -42,14 +44,11 @@ def _facing(row: PlacedRow, angle_rad: Array, widest: float, side: float) -> tup
     if ring is None or len(ring.diameters) > 1:
         return _beside_spokes(row.bodies, angle_rad, widest, side)
     turn = np.rint((angle_rad - ring.first_rad) / ring.pitch_rad) * ring.pitch_rad + ring.first_rad
-    circle, n = ring.circle, len(angle_rad)
-    x, y = circle.side * circle.reach * np.sin(turn), -circle.reach * np.cos(turn)
-    return np.arange(n, dtype=np.int32), x, y, np.full(n, circle.z), np.full(n, ring.diameters[0] / 2)
+    x, y = ring.circle.side * ring.circle.reach * np.sin(turn), -ring.circle.reach * np.cos(turn)
+    return slice(None), x, y, np.array(ring.circle.z), np.array(ring.diameters[0] / 2)
 
 
-def _beside_spokes(
-    bodies: Dots, angle_rad: Array, widest: float, side: float
-) -> tuple[Whole, Array, Array, Array, Array]:
+def _beside_spokes(bodies: Dots, angle_rad: Array, widest: float, side: float) -> Facing:
     """Every spoke with the discs that come so near to it: a disc at reach p that may be d away from the spoke is met
     from the angles within asin(d/p) of its own, or from all of them when it lies that close to the axis.
 

@@ -14,6 +14,7 @@ from ..dots.table import NONE, Array, Dots, concat
 from .trims.grown import NOTHING, Grown
 
 OwnDots = Dots | EvenRing
+LIES = ("x", "y", "z", "radius", "walk", "dot")
 
 
 class Sized(Protocol):
@@ -30,7 +31,8 @@ class PlacedRow:
     `diameters` are those of the pattern's members after fitting; `clear` is the clear distance between neighbours (inf
     for one dot). `own` are the dots the row sets itself, `grown` what its trims add; `round` says that all its own dots
     lie at one walk distance, and `walk` is that (or the mean). `noroom` says why nothing was placed; then there are no
-    dots. `twin` is the same row on the other half of a ball or egg. `ring_rad` are the angles of all places of a ring
+    dots. `off` says by how much gaps that should be equal differ, where the search for such places did not settle.
+    `twin` is the same row on the other half of a ball or egg. `ring_rad` are the angles of all places of a ring
     before anything was left out. `depth` is how far from the edge a row lies that follows it.
     """
 
@@ -50,8 +52,9 @@ class PlacedRow:
     grown: Grown = NOTHING
     left_out: int = 0
     depth: float | None = None
+    off: float = 0.0
 
-    @property
+    @cached_property
     def n(self) -> int:
         """Own dots."""
         return len(self.own)
@@ -72,12 +75,12 @@ class PlacedRow:
 
     @cached_property
     def bodies(self) -> Dots:
-        """Everything that lies on the blank itself, as discs that later rows keep clear of; `dot` is what each is a
-        part of."""
+        """Everything that lies on the blank itself, as discs that later rows keep clear of: where each lies, and the
+        `dot` that it is a part of."""
         if not self.grown.any:
             return self.own_dots
         low = self.grown.dots.take(self.grown.dots.level == 1)
-        return concat((self.own_dots, low, self.grown.mark_discs))
+        return concat((self.own_dots, low, self.grown.mark_discs), LIES)
 
     @cached_property
     def index_of_bodies(self) -> Index:

@@ -32,6 +32,8 @@ class RingFit:
         self.context = context
         self.walk = walk
         self.spacing = ring_spacing(context.surface, row.spacing)
+        self.before = context.before
+        self._first: dict[int, float] = {}
 
     @cached_property
     def nestable(self) -> tuple[PlacedRow, ...]:
@@ -40,24 +42,27 @@ class RingFit:
     @cached_property
     def inside(self) -> float:
         """Walk distance of the row before: a nested row never lands inside it."""
-        before = self.context.before
-        return before.walk if before else 0.0
+        return self.before.walk if self.before else 0.0
 
     def first(self, n: int) -> float:
-        """Angle (rad) of the first place."""
-        context = self.context
-        return first_angle(self.row.start, context.segments, context.turn_rad, n, context.before)
+        """Angle (rad) of the first of n repeats."""
+        if n not in self._first:
+            context = self.context
+            self._first[n] = first_angle(self.row.start, context.segments, context.turn_rad, n, self.before)
+        return self._first[n]
 
-    def dots(self, walk: float, diameters: Sizes, wide: Sizes, n: int) -> tuple[OwnDots, float]:
-        """`n` repeats of the pattern at this walk, and the smallest clear distance between neighbours (mm).
+    def dots(self, walk: float, diameters: Sizes, wide: Sizes, n: int) -> tuple[OwnDots, float, float]:
+        """`n` repeats of the pattern at this walk, the smallest clear distance between neighbours, and by how much gaps
+        that should be equal differ (mm).
 
         The places are `wide`, groups and lying shapes included.
         """
         surface, first = self.context.surface, self.first(n)
         clear = self.spacing.clear(walk, wide, n, first)
         if surface.axisymmetric and (self.row.spacing == "equal angles" or len(wide) == 1):
-            return EvenRing(surface.circle(walk), walk, first, n * len(wide), diameters), clear
-        return dots_at(surface, walk, diameters, self.spacing.angles(walk, wide, n, first)), clear
+            return EvenRing(surface.circle(walk), walk, first, n * len(wide), diameters), clear, 0.0
+        off = self.spacing.off(walk, wide, n, first)
+        return dots_at(surface, walk, diameters, self.spacing.angles(walk, wide, n, first)), clear, off
 
     def own_walk(self, diameters: Sizes, n: int) -> float:
         """Least walk at which the row's own neighbours keep the gap; inf where none does."""
@@ -70,7 +75,7 @@ class RingFit:
         """
         group = gcd(n, self.context.order) if self.context.surface.axisymmetric else 1
         places = n * len(diameters) // group
-        radius = np.resize(np.asarray(diameters) / 2, places)
+        radius = (np.array(diameters) / 2)[np.arange(places) % len(diameters)]
         walk = floor
         for _ in range(60):
             angles = self.spacing.angles(walk, diameters, n, self.first(n))[:places]

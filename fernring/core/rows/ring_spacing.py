@@ -34,6 +34,9 @@ class RingSpacing(Protocol):
     def growth(self, walk: float, diameters: Sizes, repeats: int, gap: float, first: float) -> float:
         """The factor on all diameters with which neighbours keep exactly the gap."""
 
+    def off(self, walk: float, diameters: Sizes, repeats: int, first: float) -> float:
+        """By how much gaps that should be equal differ, where the search for such places did not settle (mm)."""
+
 
 class CircleSpacing:
     def __init__(self, surface: Surface, spacing: Spacing) -> None:
@@ -51,6 +54,9 @@ class CircleSpacing:
     def growth(self, walk: float, diameters: Sizes, repeats: int, gap: float, first: float) -> float:
         return self.spacing.growth(self.surface.circle(walk).reach, diameters, repeats, gap)
 
+    def off(self, walk: float, diameters: Sizes, repeats: int, first: float) -> float:
+        return 0.0
+
 
 class SpaceSpacing:
     def __init__(self, surface: Surface, equal_gaps: bool) -> None:
@@ -62,7 +68,9 @@ class SpaceSpacing:
         if not self.equal_gaps or n < 3 or walk <= 0:
             return even
         sums = np.resize(np.asarray(pair_sums(diameters)), n)
-        return closed_chain(lambda a: np.stack(self.surface.points(np.full(len(a), walk), a), axis=1), even, sums)[0]
+        return closed_chain(
+            lambda a: np.stack(self.surface.points(np.full(len(a), walk), a), axis=1), even, sums
+        ).places
 
     def clear(self, walk: float, diameters: Sizes, repeats: int, first: float) -> float:
         return float((self._apart(walk, diameters, repeats, first) - self._sums(diameters, repeats)).min(initial=inf))
@@ -76,6 +84,11 @@ class SpaceSpacing:
     def growth(self, walk: float, diameters: Sizes, repeats: int, gap: float, first: float) -> float:
         room = self._apart(walk, diameters, repeats, first) - gap
         return max(float((room / self._sums(diameters, repeats)).min(initial=inf)), 0.0)
+
+    def off(self, walk: float, diameters: Sizes, repeats: int, first: float) -> float:
+        if not self.equal_gaps or repeats * len(diameters) < 3:
+            return 0.0
+        return float(np.ptp(self._apart(walk, diameters, repeats, first) - self._sums(diameters, repeats)))
 
     def _apart(self, walk: float, diameters: Sizes, repeats: int, first: float) -> Array:
         angles = self.angles(walk, diameters, repeats, first)

@@ -35,12 +35,16 @@ def places_along(
     n = _count(row, curve)
     if n < 1:
         return "the line is too short for one dot"
-    s = closed_places(curve, pair_sums(row, n), 0.0)[0] if closed and n > 2 else open_places(curve, n)
+    if closed and n > 2:
+        s, _, off = closed_places(curve, pair_sums(row, n), 0.0)
+    else:
+        s, off = open_places(curve, n), 0.0
     points = curve(s)
     apart = np.linalg.norm(np.diff(points, axis=0), axis=1)
+    off = max(off, float(np.ptp(apart))) if len(apart) and not closed else off
     clear = float((apart - pair_sums(row, n)[: len(apart)]).min(initial=np.inf))
     px, py, po = copies(points[:, 0], points[:, 1], outward(curve, s), count, step_rad, mirror_rad)
-    return Places(px, py, po, np.tile(members(row, n), len(px) // n), count, clear)
+    return Places(px, py, po, np.tile(members(row, n), len(px) // n), count, clear, off=off)
 
 
 def _count(row: "Row", curve: Curve) -> int:

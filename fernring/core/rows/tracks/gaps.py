@@ -14,6 +14,7 @@ from pydantic import Field
 from ...document.facts import Fact, named
 from ...document.numbers import DotDiameter, Ident
 from ...dots.holes import holes
+from ...dots.index import Index
 from ...dots.table import Array
 from ...geometry.turn import turned_places
 from ...words.lengths import mm
@@ -121,27 +122,39 @@ def _chosen(
     x: Array, y: Array, room: Array, least: float, gap: float, order: int, track: GapsTrack, context: Context
 ) -> list[tuple[float, float, float]]:
     """The largest first; each next shrunk until clear of those chosen and of its own copies."""
-    kept: list[tuple[float, float, float]] = []
-    tx, ty, tr = np.empty(0), np.empty(0), np.empty(0)
-    for k in _in_turn(x, y, room, order, context.turn_rad):
-        radius = float(room[k])
-        if radius < least - 1e-9:
-            break
-        if len(tx):
-            radius = min(radius, float((np.hypot(tx - x[k], ty - y[k]) - tr).min()) - gap)
-        if order > 1:
-            px, py = _everywhere(x[k : k + 1], y[k : k + 1], order)
-            apart = float(np.hypot(px[1:] - x[k], py[1:] - y[k]).min())
-            radius = min(radius, (apart - gap) / 2)
+    turn = _in_turn(x, y, room, order, context.turn_rad)
+    turn = turn[room[turn] >= least - 1e-9]
+    x, y, room = x[turn], y[turn], room[turn]
+    beside = _beside(x, y, room, gap, order)
+    radii = [0.0] * len(turn)
+    count = 0
+    for k, radius in enumerate(room.tolist()):
+        for other, apart in beside[k]:
+            if other == k:
+                radius = min(radius, (apart - gap) / 2)
+            elif radii[other]:
+                radius = min(radius, apart - radii[other] - gap)
         radius = _made(radius, least, track, context)
-        if radius < least - 1e-9:
-            continue
-        kept.append((float(x[k]), float(y[k]), radius))
-        px, py = _everywhere(x[k : k + 1], y[k : k + 1], order)
-        tx, ty, tr = np.concatenate((tx, px)), np.concatenate((ty, py)), np.concatenate((tr, np.full(order, radius)))
-        if len(tx) > MOST:
+        if radius >= least - 1e-9:
+            radii[k], count = radius, count + order
+        if count > MOST:
             break
-    return kept
+    return [(px, py, r) for px, py, r in zip(x.tolist(), y.tolist(), radii, strict=True) if r]
+
+
+def _beside(x: Array, y: Array, room: Array, gap: float, order: int) -> list[list[tuple[int, float]]]:
+    """For each place those before it, and copies of its own, that it may be too close to, with their distance."""
+    n = len(x)
+    found: list[list[tuple[int, float]]] = [[] for _ in range(n)]
+    px, py = _everywhere(x, y, order)
+    everywhere = Index(px, py, np.zeros(n * order), np.tile(room, order))
+    one, disc, clear = everywhere.within(x, y, np.zeros(n), float(room.max(initial=0.0)) + gap)
+    other = disc % n
+    keep = np.flatnonzero((other <= one) & (disc != one) & (clear < room[one] + gap))
+    apart = clear[keep] + room[other[keep]]
+    for k, there, distance in zip(one[keep].tolist(), other[keep].tolist(), apart.tolist(), strict=True):
+        found[k].append((there, distance))
+    return found
 
 
 def _in_turn(x: Array, y: Array, room: Array, order: int, start_rad: float) -> Whole:

@@ -9,6 +9,7 @@ import numpy as np
 from ...document.distance import FromEdge
 from ...document.start import Between, Offset
 from ...dots.table import Array
+from ...geometry.chain import Chain
 from ...geometry.even import Curve, closed_places, cornered_places
 from ...geometry.frames import lifted
 from ...geometry.outline.inset import inset
@@ -49,13 +50,12 @@ def solve_inset(row: "Row", index: int, context: Context) -> PlacedRow:
 def _nested(row: "Row", context: Context, before: PlacedRow, outside: float) -> float:
     """Depth at which the row first clears the one before by its gap."""
 
+    tried: dict[float, float] = {}
+
     def short(depth: float) -> float:
-        placed = _at(row, -1, context, depth, before)
-        if placed is None:
-            return -inf
-        dots = placed.own_dots
-        clear, _ = before.own_index.nearest(dots.x, dots.y, dots.z)
-        return row.gap - float((clear - dots.radius).min())
+        if depth not in tried:
+            tried[depth] = _short(row, context, depth, before)
+        return tried[depth]
 
     furthest = outside + float(before.own_dots.radius.max()) + max(row.sizes) / 2 + row.gap
     depth = root(lambda inward: -short(outside + inward), 0.0, furthest - outside, 1e-7, 40)
@@ -66,21 +66,40 @@ def _nested(row: "Row", context: Context, before: PlacedRow, outside: float) -> 
     return float(outside + depth)
 
 
+def _short(row: "Row", context: Context, depth: float, before: PlacedRow) -> float:
+    """By how much the row at this depth misses its gap to the one before (mm); -inf where there is no line."""
+    curve = _curve(context, depth)
+    if curve is None:
+        return -inf
+    s, _, _ = _places(row, context, curve, before)
+    points = curve(s)
+    (x, y, z), _ = lifted(context.surface, points[:, 0], points[:, 1])
+    clear, _ = before.own_index.nearest(x, y, z)
+    return row.gap - float((clear - np.asarray(row.sizes)[members(row, len(s))] / 2).min())
+
+
 def _at(row: "Row", index: int, context: Context, depth: float, before: PlacedRow | None) -> PlacedRow | None:
-    parts = inset(context.ground.outline, depth)
-    if not parts:
+    curve = _curve(context, depth)
+    if curve is None:
         return None
-    (x, y, z), _ = lifted(context.surface, *parts[0].T)
-    curve = Curve(np.stack((x, y, z), axis=1), True)
-    s, gap = _places(row, context, curve, before)
+    s, gap, off = _places(row, context, curve, before)
     points = curve(s)
     places = Places(
-        points[:, 0], points[:, 1], outward(curve, s), members(row, len(s)), len(s) // len(row.pattern), gap
+        points[:, 0], points[:, 1], outward(curve, s), members(row, len(s)), len(s) // len(row.pattern), gap, off=off
     )
     return row_on(row, index, context, places)
 
 
-def _places(row: "Row", context: Context, curve: Curve, before: PlacedRow | None) -> tuple[Array, float]:
+def _curve(context: Context, depth: float) -> Curve | None:
+    """The line at this depth inside the edge, in space; None where nothing is left so far inside."""
+    parts = inset(context.ground.outline, depth)
+    if not parts:
+        return None
+    (x, y, z), _ = lifted(context.surface, *parts[0].T)
+    return Curve(np.stack((x, y, z), axis=1), True)
+
+
+def _places(row: "Row", context: Context, curve: Curve, before: PlacedRow | None) -> Chain:
     """Lengths along the curve and the gap that results; fitted, the most that keep the gap asked.
 
     A dot stands on every sharp corner, unless the row sits in the dips of one before it.
@@ -91,13 +110,13 @@ def _places(row: "Row", context: Context, curve: Curve, before: PlacedRow | None
         return _cornered(row, curve, corners, None if row.fit == "count" else n)
     while True:
         sums = pair_sums(row, n)
-        s, gap = closed_places(curve, sums, _start(row, context, curve, before, curve.length / n))
-        if row.fit != "count" or gap >= row.gap or n - k < 3:
-            return s, gap
+        found = closed_places(curve, sums, _start(row, context, curve, before, curve.length / n))
+        if row.fit != "count" or found.gap >= row.gap or n - k < 3:
+            return found
         n -= k
 
 
-def _cornered(row: "Row", curve: Curve, corners: Array, count: int | None) -> tuple[Array, float]:
+def _cornered(row: "Row", curve: Curve, corners: Array, count: int | None) -> Chain:
     """Places with one on every corner; fitted, the pitch is widened until all neighbours keep the gap."""
     pitch = float(np.mean(row.sizes)) + row.gap
     for _ in range(40):
@@ -107,7 +126,7 @@ def _cornered(row: "Row", curve: Curve, corners: Array, count: int | None) -> tu
         if count is not None or gap >= row.gap - 1e-9 or len(s) <= len(corners):
             break
         pitch *= 1.01
-    return s, gap
+    return Chain(s, gap, 0.0)
 
 
 def _count(row: "Row", context: Context, curve: Curve) -> int:

@@ -24,7 +24,9 @@ Whole = NDArray[np.intp]
 @dataclass(frozen=True)
 class Places:
     """x, y in plan, the direction outward at each place (rad), which member of the pattern is there, and the smallest
-    clear distance between neighbours (mm, inf when unknown). `repeats` counts copies of the whole track."""
+    clear distance between neighbours (mm, inf when unknown). `repeats` counts copies of the whole track. `off` is by
+    how much gaps that should be equal differ.
+    """
 
     x: Array
     y: Array
@@ -33,6 +35,7 @@ class Places:
     repeats: int
     clear: float = inf
     sizes: Array | None = None
+    off: float = 0.0
 
 
 def row_on(row: "Row", index: int, context: Context, places: Places) -> PlacedRow:
@@ -45,7 +48,7 @@ def row_on(row: "Row", index: int, context: Context, places: Places) -> PlacedRo
     widest = (float(radius.max(initial=0.0)) * 2,) if places.sizes is not None else diameters
     own = own_dots(px, py, pz, radius, walks, places.out_rad[keep], member, np.arange(len(x)))
     mean = float(walks.mean()) if len(walks) else 0.0
-    return PlacedRow(index, places.repeats, widest, mean, places.clear, own, row.boundary)
+    return PlacedRow(index, places.repeats, widest, mean, places.clear, own, row.boundary, off=places.off)
 
 
 def _single(x: Array, y: Array) -> Whole:

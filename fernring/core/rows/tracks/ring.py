@@ -1,6 +1,5 @@
 """Round the centre at one walk distance: stated, nested, or as close as the row closes."""
 
-from dataclasses import replace
 from math import inf, isfinite
 from typing import TYPE_CHECKING, Annotated, Any, Literal
 
@@ -38,7 +37,7 @@ def carries_on(track: TrackRule) -> bool:
 
 def solve_ring(row: "Row", index: int, context: Context) -> PlacedRow:
     if carries_on(row.track):
-        context = replace(context, limit=max(context.ground.border, context.limit))
+        context = context._replace(limit=max(context.ground.border, context.limit))
     ring = RingFit(row, context, _fixed_walk(row, context))
     asked = footprints(row)
     # 1. Whatever is left open is solved from the others.
@@ -61,8 +60,8 @@ def solve_ring(row: "Row", index: int, context: Context) -> PlacedRow:
     if context.closed and walk > context.surface.rim + EPSILON:
         why = f"{walk:.2f} mm lies beyond the widest circle at {context.surface.rim:.2f} mm"
         return no_room(index, n, sizes, walk, why)
-    own, clear = ring.dots(walk, sizes, wide, n)
-    return PlacedRow(index, n, sizes, walk, clear, own, row.boundary, round=True, slipped=slipped)
+    own, clear, off = ring.dots(walk, sizes, wide, n)
+    return PlacedRow(index, n, sizes, walk, clear, own, row.boundary, round=True, slipped=slipped, off=off)
 
 
 def footprints(row: "Row") -> Sizes:

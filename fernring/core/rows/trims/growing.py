@@ -5,10 +5,9 @@ from math import pi
 from typing import TYPE_CHECKING
 
 import numpy as np
-from numpy.typing import NDArray
 
 from ...dots.index import Index
-from ...dots.table import Array, Dots, concat
+from ...dots.table import Array, Dots, Mask, concat
 from ...geometry.outline.polygon import area
 from ..context import Context
 from ..placed import PlacedRow
@@ -66,12 +65,12 @@ def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
     """Everything the row's trims and shaped members add."""
     formed = [k for k, member in enumerate(row.pattern) if member.shaped]
     own = placed.own_dots
-    hosts = _hosts(row, own) if row.trims else np.empty(0, np.intp)
-    if not len(hosts) and not formed:
+    hosts = _hosts(row, own) if row.trims else np.zeros(placed.n, bool)
+    if not formed and not hosts.any():
         return NOTHING
     near = _near(row, placed, context)
     around = _around(placed, near, context)
-    wanted = np.flatnonzero(np.isin(own.member, formed) | np.isin(np.arange(placed.n), hosts))
+    wanted = np.flatnonzero(np.isin(own.member, formed) | hosts if formed else hosts)
     alike, turns = likeness(placed, near, around, wanted)
     parts: list[Dots] = []
     marks: list[Mark] = []
@@ -79,7 +78,7 @@ def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
     before = placed.n
     for kind in range(int(alike.max(initial=-1)) + 1):
         mine = wanted[alike == kind]
-        growth = _growth(row, own, around, int(mine[0]), bool(np.isin(mine[0], hosts)))
+        growth = _growth(row, own, around, int(mine[0]), bool(hosts[mine[0]]))
         findings |= {(finding.code, finding.trim): finding for finding in growth.findings}
         turn = turns[mine] - turns[mine[0]]
         dots = turned_dots(concat(growth.parts), turn, around.mirror, mine, before, row.trims, own)
@@ -116,13 +115,13 @@ def _shaped(growth: Growth, host: Host, member: "Member") -> None:
     growth.mark(-1, host, centres, girth, outline, 0)
 
 
-def _hosts(row: "Row", own: Dots) -> NDArray[np.intp]:
-    """The dots that carry trims: of the member chosen, or of the largest."""
+def _hosts(row: "Row", own: Dots) -> Mask:
+    """The dots that carry trims: those of the member chosen, or of the largest."""
     if len(row.pattern) == 1:
-        return np.arange(len(own))
+        return np.ones(len(own), bool)
     dots = [k for k, member in enumerate(row.pattern) if member.form != "blank"]
     chosen = row.trimmed if row.trimmed is not None else max(dots, key=lambda k: row.pattern[k].diameter)
-    return np.flatnonzero(own.member == chosen)
+    return np.asarray(own.member == chosen)
 
 
 def _near(row: "Row", placed: PlacedRow, context: Context) -> list[PlacedRow]:

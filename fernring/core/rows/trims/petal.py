@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from math import hypot
+from typing import NamedTuple
 
 import numpy as np
 
@@ -14,8 +15,17 @@ STEP = 1e-6
 FLAT = 1e-9
 
 
-def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -> tuple[Points, Array, Array]:
-    """The petal's dots, given in the host's frame, on the surface; their walks and directions outward.
+class Petal3D(NamedTuple):
+    """Points on the surface, their walks and directions outward (rad), and by how much a distance is off (mm)."""
+
+    points: Points
+    walks: Array
+    out_rad: Array
+    off: float
+
+
+def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -> Petal3D:
+    """The petal's dots, given in the host's frame, on the surface.
 
     Exact in plan. On a relief each keeps its distance from the two discs it touches most closely in the frame (on the
     axis from the nearest), by Newton's method from the frame's own places: since a dot touches only the host and
@@ -23,7 +33,7 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -
     """
     u, v, _ = (np.array(column) for column in zip(*dots, strict=True))
     if isinstance(around.surface, Plane):
-        return around.at(host, u, v)
+        return Petal3D(*around.at(host, u, v), 0.0)
     discs = [(0.0, 0.0, host.radius), *dots]
     near = np.array([_touched(discs, k) for k in range(1, len(discs))])
     radius = np.array([r for _, _, r in discs])
@@ -35,14 +45,15 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -
         apart = places[:, None] - every[near]
         length = np.linalg.norm(apart, axis=2)
         residual = length - wanted
-        if float(np.abs(np.where(_axial(u), residual[:, 0], np.abs(residual).max(axis=1))).max()) < SETTLED:
+        off = float(np.abs(np.where(_axial(u), residual[:, 0], np.abs(residual).max(axis=1))).max())
+        if off < SETTLED:
             break
         unit = apart / length[..., None]
         moved = np.concatenate((np.zeros((1, 3, 2)), slopes))
         own, other = (np.einsum("kic,kicx->kix", unit, given) for given in (slopes[:, None], moved[near]))
         steps = _steps(residual.tolist(), own.tolist(), other.tolist(), near.tolist(), _axial(u).tolist())
         u, v = u + steps[:, 0], v + steps[:, 1]
-    return around.at(host, u, v)
+    return Petal3D(*around.at(host, u, v), off)
 
 
 def _axial(u: Array) -> Array:

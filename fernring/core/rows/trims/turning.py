@@ -7,7 +7,7 @@ from math import gcd, pi
 import numpy as np
 from numpy.typing import NDArray
 
-from ...dots.table import Array, Dots, Whole
+from ...dots.table import Array, Dots, Whole, table
 from ...geometry.outline.polygon import turned
 from ...geometry.turn import turned_places
 from ..placed import PlacedRow
@@ -16,6 +16,7 @@ from .grown import Mark
 from .host import Around
 from .kind import TrimRule
 
+ALIKE = ("z", "radius", "walk", "tool", "trim", "layer", "side", "level")  # on every dot that looks alike
 SAME = 5  # decimals to which angles and lengths are alike
 Places = NDArray[np.intp]
 
@@ -44,8 +45,10 @@ def turned_dots(
         return dots
     x, y = turned_places(dots.x, dots.y, turn[:, None] * mirror)
     begin = before + n * np.arange(hosts)[:, None]
-    each = dots.take(np.tile(np.arange(n), hosts))
-    return each.replaced(
+    each = np.tile(np.arange(n), hosts)
+    return table(
+        n * hosts,
+        **{name: getattr(dots, name)[each] for name in ALIKE},
         x=x.ravel(),
         y=y.ravel(),
         out_rad=(dots.out_rad + turn[:, None]).ravel(),

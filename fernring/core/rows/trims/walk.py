@@ -80,6 +80,7 @@ class WalkTrim(TrimRule):
 
 MOST_A_SIDE = 60
 LEAST_RADIUS = 0.1
+SEEN = 0.01  # mm; nobody sees less
 
 
 class Petal:
@@ -107,7 +108,9 @@ def grow(trim: WalkTrim, number: int, host: "Host", growth: "Growth") -> list["H
     growth.findings += petal.findings
     if not petal.dots:
         return []
-    (x, y, z), walks, outs = placed_petal(petal.dots, host, growth.around, trim.gap)
+    (x, y, z), walks, outs, off = placed_petal(petal.dots, host, growth.around, trim.gap)
+    if off > SEEN:
+        growth.findings.append(Finding("not exact", number, (off,)))
     dots = table(
         len(petal.dots), x=x, y=y, z=z, radius=np.array([r for _, _, r in petal.dots]), walk=walks, out_rad=outs,
         trim=number, host=host.own, tool=growth.around.tool(trim.size.tool), level=host.level, below=host.dot,
