@@ -3,6 +3,7 @@
 from collections import OrderedDict
 from collections.abc import Callable, Hashable
 from dataclasses import fields, is_dataclass
+from functools import wraps
 from threading import Lock
 from typing import Any, Generic, ParamSpec, TypeVar
 
@@ -12,22 +13,21 @@ Asked = ParamSpec("Asked")
 Result = TypeVar("Result")
 
 
-class Kept(Generic[Asked, Result]):
-    """A function of hashable arguments that keeps its last `most` results. Whoever defines it owns what it keeps."""
+class Kept(Generic[Result]):
+    """The last `most` results by what was asked. Whoever defines one owns what it keeps."""
 
-    def __init__(self, most: int, function: Callable[Asked, Result]) -> None:
+    def __init__(self, most: int) -> None:
         self.most = most
-        self.function = function
         self._found: OrderedDict[Hashable, Result] = OrderedDict()
         self._lock = Lock()
 
-    def __call__(self, *asked: Asked.args, **named: Asked.kwargs) -> Result:
-        key = (asked, tuple(sorted(named.items())))
+    def of(self, key: Hashable, make: Callable[[], Result]) -> Result:
+        """What was kept for this key, else what `make` gives now."""
         with self._lock:
             if key in self._found:
                 self._found.move_to_end(key)
                 return self._found[key]
-        found = frozen(self.function(*asked, **named))
+        found = frozen(make())
         with self._lock:
             self._found[key] = found
             while len(self._found) > self.most:
@@ -39,13 +39,24 @@ class Kept(Generic[Asked, Result]):
             self._found.clear()
 
 
-def kept(most: int) -> Callable[[Callable[Asked, Result]], Kept[Asked, Result]]:
-    """Decorator: the function keeps its last `most` results."""
-    return lambda function: Kept(most, function)
+def kept(most: int) -> Callable[[Callable[Asked, Result]], Callable[Asked, Result]]:
+    """Decorator: a function of hashable arguments keeps its last `most` results."""
+
+    def keeping(function: Callable[Asked, Result]) -> Callable[Asked, Result]:
+        results = Kept[Result](most)
+
+        @wraps(function)
+        def asked(*given: Asked.args, **named: Asked.kwargs) -> Result:
+            return results.of((given, tuple(sorted(named.items()))), lambda: function(*given, **named))
+
+        asked.kept = results  # type: ignore[attr-defined]
+        return asked
+
+    return keeping
 
 
 def frozen(value: Result) -> Result:
-    """The value itself, with every array in it (also inside tuples, lists and dataclasses) closed to writing."""
+    """The value itself, with every array in it (also inside tuples, lists, dicts and dataclasses) closed to writing."""
     _freeze(value)
     return value
 
@@ -55,6 +66,9 @@ def _freeze(value: Any) -> None:
         value.flags.writeable = False
     elif isinstance(value, tuple | list):
         for part in value:
+            _freeze(part)
+    elif isinstance(value, dict):
+        for part in value.values():
             _freeze(part)
     elif is_dataclass(value) and not isinstance(value, type):
         for field in fields(value):

@@ -1,6 +1,5 @@
 """A plan as JSON columns, for the screen. Positions are rounded to 0.0001 mm."""
 
-from functools import lru_cache
 from math import degrees, inf
 from typing import Any
 
@@ -11,6 +10,7 @@ from ..core.document.blank import Blank
 from ..core.ground.ground import ground
 from ..core.ground.section import poles, section, span
 from ..core.guides.lines import Net, guide_lines, net
+from ..core.kept import kept
 from ..core.plan import Plan
 from ..core.solved import Solved
 from ..core.words.blank import size
@@ -67,7 +67,7 @@ def _shades(solved: Solved) -> list[dict[str, str]]:
     return [{"name": s.name, "colour": s.colour, "finish": s.finish} for s in solved.palette.shades]
 
 
-@lru_cache(maxsize=8)
+@kept(8)
 def _blank(blank: Blank) -> dict[str, Any]:
     """Outline and border line in plan, and the surface seen from the side: the same in plan after plan."""
     here = ground(blank)
@@ -113,7 +113,7 @@ def _plane(points: np.ndarray) -> dict[str, Any]:
     return {"x": np.ascontiguousarray(x), "y": np.ascontiguousarray(y)}
 
 
-@lru_cache(maxsize=8)
+@kept(8)
 def _guides(drawn: Net) -> list[dict[str, Any]]:
     """All points are rounded together; each line is a stretch of them."""
     lines = guide_lines(drawn)

@@ -6,7 +6,6 @@ cannot be seen are named.
 """
 
 from collections.abc import Iterator
-from functools import lru_cache
 from itertools import pairwise
 
 import numpy as np
@@ -14,6 +13,7 @@ import numpy as np
 from ..colour import cielab, srgb
 from ..colour.difference import ciede2000
 from ..document.changes import change
+from ..kept import kept
 from ..solved import Solved
 from .verdict import Remedy, Verdict
 
@@ -99,11 +99,9 @@ def _other_paints(solved: Solved, index: int) -> tuple[Remedy, ...]:
     )
 
 
-@lru_cache(maxsize=256)
+@kept(256)
 def _apart(colours: tuple[str, ...], others: tuple[str, ...]) -> np.ndarray:
     """Differences (CIEDE2000) of each of these to each of those: asked for again with every change of a size, by row
-    after row. Shared, and not to be written to."""
+    after row."""
     one, other = (cielab.from_srgb(srgb.from_hex(list(each))) for each in (colours, others))
-    found = ciede2000(one[:, None], other[None, :])
-    found.flags.writeable = False
-    return found
+    return ciede2000(one[:, None], other[None, :])

@@ -11,7 +11,7 @@ import numpy as np
 from ..kept import kept
 from .seams import followed, reached
 from .table import Array
-from .touching import Field, close_triples, empty_circles, joined, triangles
+from .touching import Field, close_triples, different, empty_circles, joined, new_ones, triangles
 
 
 def holes(
@@ -31,9 +31,11 @@ def _all(discs: bytes, sector_rad: float, start_rad: float, furthest: float) -> 
     """Every empty circle in the sector; kept, because rows above gap dots change less often than these."""
     x, y, r = np.frombuffer(discs).reshape(3, -1)
     field = Field((x, y, r), sector_rad, start_rad, furthest)
-    close, wide = empty_circles(field, close_triples(field)), empty_circles(field, triangles(field))
-    every = followed(field, joined((close, wide)))
-    found = reached(field, every, np.arange(len(every.t)) < len(close.t))
+    close = different(close_triples(field), len(x))
+    others = new_ones(different(triangles(field), len(x)), close, len(x))
+    near = empty_circles(field, close)
+    every = followed(field, joined((near, empty_circles(field, others))))
+    found = reached(field, every, np.arange(len(every.t)) < len(near.t))
     found = found[field.inside(found.x, found.y, 0.0)]
     _, once = np.unique(found.places, return_index=True)
     return found.x[once], found.y[once], found.t[once]

@@ -93,7 +93,17 @@ class Index:
                     yield points[keep] + np.int32(begin), discs[keep], apart[keep]
 
     def _all_pairs(self, x: Array, y: Array, z: Array) -> Array:
-        return _apart(x[:, None] - self.x, y[:, None] - self.y, z[:, None] - self.z) - self.radius
+        """Clear distance from each point to each disc."""
+        found = x[:, None] - self.x
+        found *= found
+        across = y[:, None] - self.y
+        across *= across
+        found += across
+        if z.any() or self.z.any():
+            found += np.square(z[:, None] - self.z)
+        np.sqrt(found, out=found)
+        found -= self.radius
+        return found
 
     @cached_property
     def _grids(self) -> list[Grid]:

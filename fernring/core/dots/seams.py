@@ -3,7 +3,7 @@
 import numpy as np
 
 from .table import Array, Mask
-from .touching import Circles, Field, Places, empty_circles, joined
+from .touching import Circles, Field, Places, different, empty_circles, joined
 
 WIDE = 128  # neighbours that are asked first
 MARGIN = 1e-6
@@ -22,7 +22,9 @@ def followed(field: Field, found: Circles) -> Circles:
         else:
             return found
         asked[count].update(key for key, new in zip(keys, fresh.tolist(), strict=True) if new)
-        found = joined((found, empty_circles(field, _across(field, seams[fresh], sides[fresh], count))))
+        found = joined(
+            (found, empty_circles(field, different(_across(field, seams[fresh], sides[fresh], count), len(field.x))))
+        )
 
 
 def reached(field: Field, every: Circles, close: Mask) -> Circles:

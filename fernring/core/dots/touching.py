@@ -14,6 +14,7 @@ from .table import Array, Mask
 Places = NDArray[np.intp]
 NEIGHBOURS = 12
 AT_ONCE = 100_000  # distances worked out at once: as many as stay close at hand in the processor
+FIRST = 4  # of them are looked at before the others
 TOUCHES = 1e-7
 EXACT = 1e-6
 SAMPLED = (128, 16, 1)  # a first look at every so many discs spares most circles the look at all
@@ -52,6 +53,13 @@ class Field:
         """The nearest neighbours of every disc, shape (n, k)."""
         return self.nearest(np.arange(len(self.x)), NEIGHBOURS)
 
+    @cached_property
+    def known(self) -> Array:
+        """As far as this from the edge of every disc, no disc comes that is not among its nearest neighbours (mm)."""
+        near = self.near
+        apart = np.hypot(self.x[:, None] - self.x[near], self.y[:, None] - self.y[near]) - self.r[near]
+        return np.asarray(apart.max(axis=1) - self.r)
+
 
 class Circles:
     """Empty circles: centres, radii, and the three discs each touches in rising order, shape (m, 3)."""
@@ -74,11 +82,16 @@ def joined(parts: Sequence[Circles]) -> Circles:
 
 def empty_circles(field: Field, triples: Places) -> Circles:
     """The circles that touch the three discs of each triple, where no disc reaches into them."""
-    triples = _once(triples, len(field.x))
     found = joined([_touching(field, part) for part in np.array_split(triples, len(triples) // TRIPLES + 1)])
-    found = found[_untouched(field, found, field.near[found.touched[:, 0]])]
+    # 1. No neighbour of a disc that it touches reaches into it.
+    for part in (slice(0, FIRST), slice(FIRST, None)):
+        found = found[_untouched(field, found, field.near[found.touched[:, 0], part])]
+    # 2. Nor does any other: what reaches into a circle lies no further from a disc it touches than it is wide.
+    sure = field.known[found.touched[:, 0]] >= 2 * found.t
+    wide, parts = found[~sure], [found[sure]]
     for step in SAMPLED:
-        found = found[_untouched(field, found, np.arange(0, len(field.x), step)[None])]
+        wide = wide[_untouched(field, wide, np.arange(0, len(field.x), step)[None])]
+    found = joined((*parts, wide))
     return found[_exact(field, found)]
 
 
@@ -101,12 +114,19 @@ def _untouched(field: Field, found: Circles, discs: Places) -> Mask:
     return empty
 
 
-def _once(triples: Places, n: int) -> Places:
-    """Every three discs once, each in rising order."""
+def different(triples: Places, n: int) -> Places:
+    """Every three of n discs once, all in rising order."""
     a, b, c = np.sort(triples, axis=1).T
     keys = np.sort((a * n + b) * n + c)
     keys = keys[np.concatenate((np.ones(min(len(keys), 1), bool), keys[1:] != keys[:-1]))]
     return np.stack((keys // (n * n), keys // n % n, keys % n), axis=1)
+
+
+def new_ones(triples: Places, known: Places, n: int) -> Places:
+    """Those of the triples that are not among the known ones; both are as `different` gives them."""
+    keys, there = (some @ np.array((n * n, n, 1)) for some in (triples, known))
+    place = np.minimum(np.searchsorted(there, keys), len(there) - 1)
+    return triples[there[place] != keys] if len(there) else triples
 
 
 def _exact(field: Field, found: Circles) -> Mask:

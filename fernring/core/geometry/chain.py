@@ -32,21 +32,20 @@ def closed_chain(curve: Along, start: Array, sums: Array) -> Chain:
     every correction is written as u_i + v_i dg, closed by the last equation. Steps that fold the chain are halved.
     """
     t = start.astype(float)
-    residual = _residual(curve, t, sums, 0.0)
+    chord, residual = _residual(curve, t, sums, 0.0)
     gap = float(residual.mean())
     residual = residual - gap
     for _ in range(STEPS):
         if float(np.abs(residual).max()) < SETTLED:
             break
-        dt, dg = _newton(curve, t, residual)
+        dt, dg = _newton(curve, t, chord, residual)
         share = 1.0
         while share > 1e-6:
-            trial = t + share * np.concatenate(([0.0], dt))
-            ahead = np.diff(np.concatenate((trial, [trial[0] + PERIOD])))
-            if (ahead > 0).all():
-                found = _residual(curve, trial, sums, gap + share * dg)
+            trial = t + share * dt
+            if (trial[1:] > trial[:-1]).all() and trial[0] + PERIOD > trial[-1]:
+                beyond, found = _residual(curve, trial, sums, gap + share * dg)
                 if float(found @ found) < float(residual @ residual):
-                    t, gap, residual = trial, gap + share * dg, found
+                    t, gap, chord, residual = trial, gap + share * dg, beyond, found
                     break
             share /= 2
         else:
@@ -54,21 +53,21 @@ def closed_chain(curve: Along, start: Array, sums: Array) -> Chain:
     return Chain(t, gap, float(np.abs(residual).max()))
 
 
-def _residual(curve: Along, t: Array, sums: Array, gap: float) -> Array:
-    """By how much each distance exceeds what is asked of it (mm)."""
+def _residual(curve: Along, t: Array, sums: Array, gap: float) -> tuple[Array, Array]:
+    """From each place to the next, and by how much that distance exceeds what is asked of it (mm)."""
     points = curve(np.concatenate((t, [t[0] + PERIOD])))
-    return np.asarray(np.linalg.norm(np.diff(points, axis=0), axis=1) - sums - gap)
+    chord = points[1:] - points[:-1]
+    return chord, np.sqrt((chord * chord).sum(axis=1)) - sums - gap
 
 
-def _newton(curve: Along, t: Array, residual: Array) -> tuple[Array, float]:
-    """Corrections of t_1 ... t_(n-1) and of the gap."""
+def _newton(curve: Along, t: Array, chord: Array, residual: Array) -> tuple[Array, float]:
+    """Corrections of all t, the first of which is held, and of the gap."""
     h = 1e-6
     # 1. The derivative of each distance by the places at its two ends: the unit vector of the chord times the slope.
     ends = np.concatenate((t, [t[0] + PERIOD]))
-    here, beyond, before = np.split(curve(np.concatenate((ends, ends + h, ends - h))), 3)
-    slope = (beyond - before) / (2 * h)
-    chord = np.diff(here, axis=0)
-    unit = chord / np.linalg.norm(chord, axis=1)[:, None]
+    beyond = curve(np.concatenate((ends + h, ends - h)))
+    slope = (beyond[: len(ends)] - beyond[len(ends) :]) / (2 * h)
+    unit = chord / np.sqrt((chord * chord).sum(axis=1))[:, None]
     back, ahead = -(unit * slope[:-1]).sum(axis=1), (unit * slope[1:]).sum(axis=1)
     ahead = np.where(np.abs(ahead) > 1e-9, ahead, 1e-9)
     # 2. back_i dt_i + ahead_i dt_(i+1) - dg = -residual_i, solved forward with dt = u + v dg.
@@ -80,4 +79,4 @@ def _newton(curve: Along, t: Array, residual: Array) -> tuple[Array, float]:
         vs.append(v)
     # 3. The first place is held, so the correction at the end of the round is zero.
     dg = -u / v if v else 0.0
-    return np.array(us[:-1]) + dg * np.array(vs[:-1]), dg
+    return np.array([0.0, *us[:-1]]) + dg * np.array([0.0, *vs[:-1]]), dg

@@ -12,7 +12,7 @@ SHARP = np.radians(25)
 
 
 class Curve:
-    """A polyline with points (n, 3), measured along itself; closed when its last point joins the first."""
+    """A polyline with points (n, 3) or (n, 2), measured along itself; closed when its last point joins the first."""
 
     def __init__(self, points: Array, closed: bool) -> None:
         self.points = np.concatenate((points, points[:1])) if closed else points
@@ -23,13 +23,20 @@ class Curve:
         self.directions = ahead / np.maximum(np.diff(self.at), 1e-300)[:, None]
 
     def __call__(self, s: Array) -> Array:
-        """Points at these lengths along the curve, shape (m, 3)."""
+        """Points at these lengths along the curve, shape (m, 3) or (m, 2)."""
         along = np.mod(s, self.length) if self.closed else np.clip(s, 0, self.length)
         step = np.minimum(self.at.searchsorted(along, "right") - 1, len(self.directions) - 1)
         found = self.directions.take(step, axis=0)
         found *= (along - self.at.take(step))[:, None]
         found += self.points.take(step, axis=0)
         return found
+
+    @property
+    def narrowed(self) -> "Curve":
+        """The curve without its third coordinate, where that is the same all along: distances along it are the same."""
+        if np.ptp(self.points[:, 2]) > 0:
+            return self
+        return Curve(np.ascontiguousarray(self.points[: -1 if self.closed else None, :2]), self.closed)
 
     def corners(self) -> Array:
         """Lengths at which a closed curve turns sharply."""
@@ -64,7 +71,8 @@ def closed_places(curve: Curve, sums: Array, start: float) -> Chain:
     scale = curve.length / (2 * np.pi)
     share = np.cumsum(sums) - sums
     first = (start + share / sums.sum() * curve.length) / scale
-    found = closed_chain(lambda a: curve(a * scale), first, sums)
+    thin = curve.narrowed
+    found = closed_chain(lambda a: thin(a * scale), first, sums)
     return found._replace(places=np.asarray(found.places * scale))
 
 

@@ -1,7 +1,7 @@
 """ground(blank) -> Ground: everything about the blank that rows, guides and verdicts ask for."""
 
 from dataclasses import dataclass
-from functools import cached_property, lru_cache
+from functools import cached_property
 
 import numpy as np
 
@@ -12,6 +12,7 @@ from ..geometry.flipped import Flipped
 from ..geometry.outline import inset
 from ..geometry.outline.rays import Rim
 from ..geometry.surface import Array, Surface
+from ..kept import kept
 from ..regions.polygons import Polygons
 from .outlines import placed_corners
 from .reliefs import surfaces
@@ -19,7 +20,7 @@ from .reliefs import surfaces
 ROUNDED = 5e-4  # offsets are cut into chords that lie this much inside their curve at most (mm)
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Ground:
     """`outline` are the corners in plan, the centre at the origin, turned by `lie_rad`.
 
@@ -81,7 +82,7 @@ class Ground:
         return Polygons((self.outline,))
 
 
-@lru_cache(maxsize=64)
+@kept(64)
 def ground(blank: Blank) -> Ground:
     """The blank as geometry. Raises FitError with a sentence when its measures contradict each other."""
     outline, lie = placed_corners(blank)

@@ -2,7 +2,6 @@
 
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
-from functools import lru_cache
 from math import pi, radians
 from typing import Literal, NamedTuple
 
@@ -18,6 +17,7 @@ from ..geometry.outline.rays import ray_lengths
 from ..geometry.runs import round_runs
 from ..geometry.surface import Array, Plane, Surface
 from ..ground.ground import Ground, ground
+from ..kept import kept
 from ..regions.ends import ends
 from ..rows.halves import guide_walks
 from ..rows.placed import PlacedRow
@@ -61,12 +61,10 @@ def net(piece: Piece, rows: tuple[PlacedRow, ...]) -> Net:
     return Net(piece.blank, piece.guides, piece.segments, piece.turn, walks)
 
 
-@lru_cache(maxsize=8)
+@kept(8)
 def guide_lines(drawn: Net) -> tuple[GuideLine, ...]:
-    """All guides, in the order they are drawn. On a ball or egg spokes and circles are drawn on both halves.
-
-    They stay the same in plan after plan; nobody may write to their points.
-    """
+    """All guides, in the order they are drawn; the same in plan after plan. On a ball or egg spokes and circles are
+    drawn on both halves."""
     here = ground(drawn.blank)
     found: list[GuideLine] = []
     for surface in (here.surface, *((here.back,) if here.back else ())):

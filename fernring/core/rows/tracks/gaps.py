@@ -17,6 +17,7 @@ from ...dots.holes import holes
 from ...dots.index import Index
 from ...dots.table import Array
 from ...geometry.turn import turned_places
+from ...kept import Kept
 from ...words.lengths import mm
 from ..context import Context
 from ..placed import PlacedRow, unplaced
@@ -27,6 +28,7 @@ if TYPE_CHECKING:
     from ...document.row import Row
 
 MOST = 4000
+CHOSEN = Kept[list[tuple[float, float, float]]](8)
 Whole = NDArray[np.intp]
 
 
@@ -63,7 +65,8 @@ def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:
     inside = within & (room <= _widest(row, track, context) + row.gap)
     cx, cy, room = cx[inside], cy[inside], np.minimum(room[inside] - row.gap, sizes[0] / 2)
     room = np.minimum(room, _to_border(context, cx, cy, row.gap))
-    kept = _chosen(cx, cy, room, least, row.gap, order, track, context)
+    key = (np.stack((cx, cy, room)).tobytes(), least, row.gap, order, context.turn_rad, track.sizes, context.sizes)
+    kept = CHOSEN.of(key, lambda: _chosen(cx, cy, room, least, row.gap, order, track, context))
     if not kept and not inside.any() and within.any():
         return unplaced(row, index, f"every gap is more than four times as wide as a dot of {sizes[0]:g} mm")
     if not kept:

@@ -14,6 +14,7 @@ from ...geometry.even import Curve, closed_places, cornered_places
 from ...geometry.frames import lifted
 from ...geometry.outline.inset import inset
 from ...geometry.root import root
+from ...kept import Kept
 from ...words.lengths import mm
 from ..context import Context
 from ..counts import repeats
@@ -23,6 +24,9 @@ from .placing import Places, members, outward, pair_sums, row_on
 
 if TYPE_CHECKING:
     from ...document.row import Row
+
+
+DEPTHS = Kept[float](32)  # the search for one takes a good part of a plan
 
 
 class InsetTrack(TrackRule):
@@ -49,7 +53,14 @@ def solve_inset(row: "Row", index: int, context: Context) -> PlacedRow:
 
 def _nested(row: "Row", context: Context, before: PlacedRow, outside: float) -> float:
     """Depth at which the row first clears the one before by its gap."""
+    dots = before.own_dots
+    there = np.concatenate((dots.x, dots.y, dots.z, dots.radius)).tobytes()
+    rule = (row.sizes, row.count, row.fit, row.gap, row.start)
+    key = (rule, context.ground, context.back, context.segments, context.turn_rad, outside, there)
+    return DEPTHS.of(key, lambda: _searched(row, context, before, outside))
 
+
+def _searched(row: "Row", context: Context, before: PlacedRow, outside: float) -> float:
     tried: dict[float, float] = {}
 
     def short(depth: float) -> float:
@@ -141,7 +152,7 @@ def _count(row: "Row", context: Context, curve: Curve) -> int:
 def _start(row: "Row", context: Context, curve: Curve, before: PlacedRow | None, pitch: float) -> float:
     """Begin at twelve o'clock, half a pitch on, or in the middle of the first dip of the row before."""
     fine = np.linspace(0, curve.length, 2000)
-    x, y, _ = curve(fine).T
+    x, y = curve(fine)[:, :2].T
     if before is not None and _dipped(row, before):
         away = np.hypot(x - before.own_dots.x[:2].mean(), y - before.own_dots.y[:2].mean())
     else:

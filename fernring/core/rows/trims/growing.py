@@ -2,12 +2,13 @@
 
 from collections.abc import Sequence
 from math import pi
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 import numpy as np
+from numpy.typing import NDArray
 
 from ...dots.index import Index
-from ...dots.table import Array, Dots, Mask, concat
+from ...dots.table import Array, Dots, Mask, concat, table
 from ...geometry.outline.polygon import area
 from ..context import Context
 from ..placed import PlacedRow
@@ -16,7 +17,7 @@ from .grown import NOTHING, Finding, Grown, Mark
 from .host import Around, Host
 from .kind import TrimRule, trims_of
 from .shape import shape
-from .turning import likeness, turned_dots, turned_mark
+from .turning import Alike, likeness, turned_dots, turned_mark
 
 if TYPE_CHECKING:
     from ...document.member import Member
@@ -35,12 +36,12 @@ class Growth:
         self.findings: list[Finding] = []
         self.count = 0
 
-    def add(self, dots: Dots, host: Host) -> list[Host]:
-        """Dots of one trim; answers them as hosts for the trims on it."""
-        numbered = dots.replaced(dot=self.count + 1 + np.arange(len(dots)))
-        self.parts.append(numbered)
-        self.count += len(dots)
-        return self.around.hosts(numbered, host.own, host.turn)
+    def add(self, trim: TrimRule, number: int, host: Host, n: int, **columns: NDArray[Any] | float) -> list[Host]:
+        """So many dots of one trim with these columns; answers them as hosts for the trims on it, if there are any."""
+        dots = table(n, trim=number, host=host.own, dot=self.count + 1 + np.arange(n), **columns)
+        self.parts.append(dots)
+        self.count += n
+        return self.around.hosts(dots, host.own, host.turn) if trim.carried else []
 
     def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int) -> None:
         """A mark given in the host's frame."""
@@ -72,24 +73,21 @@ def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
     around = _around(placed, near, context)
     wanted = np.flatnonzero(np.isin(own.member, formed) | hosts if formed else hosts)
     alike, turns = likeness(placed, near, around, wanted)
-    parts: list[Dots] = []
+    kinds: list[Alike] = []
     marks: list[Mark] = []
     findings: dict[tuple[str, int], Finding] = {}
-    before = placed.n
     for kind in range(int(alike.max(initial=-1)) + 1):
         mine = wanted[alike == kind]
         growth = _growth(row, own, around, int(mine[0]), bool(hosts[mine[0]]))
         findings |= {(finding.code, finding.trim): finding for finding in growth.findings}
         turn = turns[mine] - turns[mine[0]]
-        dots = turned_dots(concat(growth.parts), turn, around.mirror, mine, before, row.trims, own)
-        parts.append(dots)
-        before += len(dots)
+        kinds.append(Alike(concat(growth.parts), mine, turn))
         marks += [
             turned_mark(mark, float(by), around.mirror, int(k))
             for k, by in zip(mine, turn, strict=True)
             for mark in growth.marks
         ]
-    return Grown(concat(parts), tuple(marks), tuple(findings.values()))
+    return Grown(turned_dots(kinds, around.mirror, own, row.trims), tuple(marks), tuple(findings.values()))
 
 
 def extent(trims: Sequence[TrimRule], radius: float) -> float:

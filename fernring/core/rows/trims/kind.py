@@ -4,6 +4,8 @@ from collections.abc import Callable, Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from typing import TYPE_CHECKING, Annotated, Any
 
+import numpy as np
+from numpy.typing import NDArray
 from pydantic import Field
 
 from ...document.numbers import DotDiameter, Frozen, Ident
@@ -18,6 +20,7 @@ Path = tuple[str | int, ...]
 Extent = Callable[[Sequence["TrimRule"], float], float]
 Share = Annotated[float, Field(strict=True, ge=0.1, le=1)]
 Shades = Annotated[tuple[Shade, ...], Field(min_length=1, max_length=24)]
+Places = NDArray[np.intp]
 MOST_INNER = 6
 
 
@@ -67,8 +70,9 @@ class TrimKind:
     follow one another. Lengths stand in braces. `swept` trims are marks and no dots.
 
     `smaller` lists ways to take less room by so much (mm). `ends` are rules it may end by instead of sizes, in words.
-    `slots` answers which shades its dots take at a place, where the place decides that. `begin` answers a new one for a
-    host of this diameter (mm), given the nearest dot of the kit to a diameter, and the piece's paints.
+    `slots` answers which shades its dots take by their order on a host and its place, where these decide. `begin`
+    answers a new one for a host of this diameter (mm), given the nearest dot of the kit to a diameter, and the piece's
+    paints.
     """
 
     model: type[TrimRule]
@@ -83,7 +87,7 @@ class TrimKind:
     sizes: Callable[[Any], list[tuple[Path, Size]]] = lambda _: []
     gap: Callable[[Any], float] = lambda _: 0.0
     smaller: Callable[[Any, float], list[Smaller]] = lambda _, __: []
-    slots: Callable[[Any, int, int], Whole | None] = lambda _, __, ___: None
+    slots: Callable[[Any, Places, Whole], Places | None] = lambda _, __, ___: None
     ends: Callable[[Any, Mapping[str, float]], list[tuple[str, Path, Any]]] = lambda _, __: []
     swept: bool = False
 

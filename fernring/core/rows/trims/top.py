@@ -9,9 +9,9 @@ from pydantic import Field
 from ...document.facts import chosen, named
 from ...document.numbers import Tick
 from ...document.shelf import Shade
-from ...dots.table import Whole, table
+from ...dots.table import Whole
 from .grown import Finding
-from .kind import MOST_INNER, Extent, Path, Shades, Size, TrimKind, TrimRule, brief_size, spoken_size
+from .kind import MOST_INNER, Extent, Path, Places, Shades, Size, TrimKind, TrimRule, brief_size, spoken_size
 
 if TYPE_CHECKING:
     from .growing import Growth
@@ -54,14 +54,13 @@ def grow(trim: TopTrim, number: int, host: "Host", growth: "Growth") -> list["Ho
     u, v, radii = (np.array(column) for column in zip(*discs, strict=True))
     (x, y, z), walks, outs = growth.around.at(host, u, v)
     heights = np.arange(len(discs))
-    dots = table(
-        len(discs), x=x, y=y, z=z, radius=radii, walk=walks, out_rad=outs, trim=number, host=host.own,
+    return growth.add(
+        trim, number, host, len(discs), x=x, y=y, z=z, radius=radii, walk=walks, out_rad=outs,
         tool=np.array([growth.around.tool(size.tool) for size in trim.sizes]),
         level=host.level + 1 + heights,
-        slot=np.array([slot(trim, k, host.turn) for k in heights.tolist()]),
-        below=np.array([host.dot, *(growth.count + 1 + heights[:-1])]),
-    )  # fmt: skip
-    return growth.add(dots, host)[-1:]
+        slot=slots(trim, heights, host.turn),
+        below=np.concatenate(([host.dot], growth.count + 1 + heights[:-1])),
+    )[-1:]  # fmt: skip
 
 
 def stack(trim: TopTrim, number: int, host: "Host", findings: list[Finding]) -> list["Disc"]:
@@ -80,17 +79,17 @@ def stack(trim: TopTrim, number: int, host: "Host", findings: list[Finding]) -> 
     return found
 
 
-def slot(trim: TopTrim, height: int, turn: int) -> int:
-    """Which shade a dot at this height takes. With turns the odd heights take turns round the row and the last shade
+def slots(trim: TopTrim, height: Places, turn: Whole | int) -> Places:
+    """Which shades dots at these heights take. With turns the even heights take turns round the row and the last shade
     lies between them: A, base, B ..., then B, base, C ..."""
     n = len(trim.shades)
     if not trim.turns or n < 3:
         return height % n
-    return n - 1 if height % 2 else (turn + height // 2) % (n - 1)
+    return np.where(height % 2, n - 1, (turn + height // 2) % (n - 1))
 
 
-def _slots(trim: TopTrim, count: int, turn: int) -> Whole | None:
-    return np.array([slot(trim, k, turn) for k in range(count)], np.int32) if trim.turns else None
+def _slots(trim: TopTrim, order: Places, place: Whole) -> Places | None:
+    return slots(trim, order, place) if trim.turns else None
 
 
 def _sizes(trim: TopTrim) -> list[tuple[Path, Size]]:

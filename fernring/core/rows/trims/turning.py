@@ -3,11 +3,12 @@
 from collections.abc import Sequence
 from dataclasses import replace
 from math import gcd, pi
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
-from ...dots.table import Array, Dots, Whole, table
+from ...dots.table import NONE, Array, Dots, concat, table
 from ...geometry.outline.polygon import turned
 from ...geometry.turn import turned_places
 from ..placed import PlacedRow
@@ -19,6 +20,14 @@ from .kind import TrimRule
 ALIKE = ("z", "radius", "walk", "tool", "trim", "layer", "side", "level")  # on every dot that looks alike
 SAME = 5  # decimals to which angles and lengths are alike
 Places = NDArray[np.intp]
+
+
+class Alike(NamedTuple):
+    """What grew on one dot, the own dots that look like it, and the turn from it to each of them (rad)."""
+
+    dots: Dots
+    hosts: Places
+    turn: Array
 
 
 def likeness(placed: PlacedRow, near: Sequence[PlacedRow], around: Around, wanted: Places) -> tuple[Places, Array]:
@@ -36,44 +45,47 @@ def likeness(placed: PlacedRow, near: Sequence[PlacedRow], around: Around, wante
     return alike.ravel(), radial
 
 
-def turned_dots(
-    dots: Dots, turn: Array, mirror: float, mine: Places, before: int, trims: Sequence[TrimRule], own: Dots
-) -> Dots:
-    """The dots of one growth on each of these own dots of the row; `before` dots of the row come first."""
-    n, hosts = len(dots), len(mine)
-    if not n:
-        return dots
-    x, y = turned_places(dots.x, dots.y, turn[:, None] * mirror)
-    begin = before + n * np.arange(hosts)[:, None]
-    each = np.tile(np.arange(n), hosts)
-    return table(
-        n * hosts,
-        **{name: getattr(dots, name)[each] for name in ALIKE},
-        x=x.ravel(),
-        y=y.ravel(),
-        out_rad=(dots.out_rad + turn[:, None]).ravel(),
-        dot=before + np.arange(n * hosts),
-        slot=_slots(trims, dots, own.place[mine]).ravel(),
-        host=np.repeat(mine, n),
-        below=np.where(dots.below == 0, mine[:, None], dots.below - 1 + begin).ravel(),
-        place=np.repeat(own.place[mine], n),
-        member=np.repeat(own.member[mine], n),
-    )
-
-
-def _slots(trims: Sequence[TrimRule], dots: Dots, places: Whole) -> Whole:
-    """Shades that take turns round the row belong to the place, not to its likeness."""
-    slots = np.tile(dots.slot, (len(places), 1))
+def turned_dots(kinds: Sequence[Alike], mirror: float, own: Dots, trims: Sequence[TrimRule]) -> Dots:
+    """The dots that a row's own dots carry, host after host; they are numbered on from the own ones."""
+    kinds = [kind for kind in kinds if len(kind.dots)]
+    if not kinds:
+        return NONE
+    # 1. One copy for each host: how many dots it has, where they stand among all growths, and by how much it is turned.
+    hosts = np.concatenate([kind.hosts for kind in kinds])
+    turn = np.concatenate([kind.turn for kind in kinds])
+    copies = [len(kind.hosts) for kind in kinds]
+    sizes = np.array([len(kind.dots) for kind in kinds])
+    first = np.repeat(sizes.cumsum() - sizes, copies)
+    sizes = np.repeat(sizes, copies)
+    begin = sizes.cumsum() - sizes
+    # 2. One line for each dot of each copy. Shades that take turns round the row belong to the place.
+    copy = np.repeat(np.arange(len(sizes)), sizes)
+    growth = concat([kind.dots for kind in kinds])
+    each = np.arange(len(copy)) - begin[copy] + first[copy]
+    host, by = hosts[copy], turn[copy]
+    x, y = turned_places(growth.x[each], growth.y[each], by * mirror)
+    below, slot = growth.below[each], growth.slot[each]
     for number, trim in enumerate(trims):
         if any(earlier.carried for earlier in trims[:number]):
             break
-        mine = np.flatnonzero(dots.trim == number)
-        for line, place in zip(slots, places.tolist(), strict=True):
-            own = trim_kind(trim).slots(trim, len(mine), place)
-            if own is None:
-                break
-            line[mine] = own
-    return slots
+        mine = np.flatnonzero(growth.trim[each] == number)
+        order = np.arange(len(mine)) - np.searchsorted(copy[mine], copy[mine])
+        decided = trim_kind(trim).slots(trim, order, own.place[host[mine]])
+        if decided is not None:
+            slot[mine] = decided
+    return table(
+        len(copy),
+        **{name: getattr(growth, name)[each] for name in ALIKE},
+        x=x,
+        y=y,
+        out_rad=growth.out_rad[each] + by,
+        dot=len(own) + np.arange(len(copy)),
+        slot=slot,
+        host=host,
+        below=np.where(below == 0, host, below - 1 + len(own) + begin[copy]),
+        place=own.place[host],
+        member=own.member[host],
+    )
 
 
 def turned_mark(mark: Mark, turn: float, mirror: float, own: int) -> Mark:

@@ -11,7 +11,6 @@ from ...document.facts import Fact, named
 from ...document.kit import Load
 from ...document.numbers import Gap, Tick
 from ...document.shelf import Shade
-from ...dots.table import table
 from ...words.numbers import counted
 from .grown import Finding
 from .kind import MOST_INNER, Extent, Path, Shades, Size, Smaller, TrimKind, TrimRule, brief_size, spoken_size
@@ -111,12 +110,11 @@ def grow(trim: WalkTrim, number: int, host: "Host", growth: "Growth") -> list["H
     (x, y, z), walks, outs, off = placed_petal(petal.dots, host, growth.around, trim.gap)
     if off > SEEN:
         growth.findings.append(Finding("not exact", number, (off,)))
-    dots = table(
-        len(petal.dots), x=x, y=y, z=z, radius=np.array([r for _, _, r in petal.dots]), walk=walks, out_rad=outs,
-        trim=number, host=host.own, tool=growth.around.tool(trim.size.tool), level=host.level, below=host.dot,
+    return growth.add(
+        trim, number, host, len(petal.dots), x=x, y=y, z=z, radius=np.array([r for _, _, r in petal.dots]), walk=walks,
+        out_rad=outs, tool=growth.around.tool(trim.size.tool), level=host.level, below=host.dot,
         layer=1 + np.array(petal.layer), side=np.array(petal.side), slot=np.array(_slots(trim, petal)),
     )  # fmt: skip
-    return growth.add(dots, host)
 
 
 def _slots(trim: WalkTrim, petal: Petal) -> list[int]:
