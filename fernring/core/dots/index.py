@@ -64,6 +64,30 @@ class Index:
             todo, reach = todo[clear[todo] == inf], reach * WIDER
         return clear, disc
 
+    def closest(self, x: Array, y: Array, z: Array, radius: Array, enough: float = inf) -> tuple[float, int, int]:
+        """The smallest clear distance between any of these discs and any here, and the two; nothing is found (inf) that
+        is further off than `enough`, where that spares a search."""
+        if not len(x) or not len(self):
+            return inf, 0, 0
+        if len(x) * len(self) <= FEW:
+            apart = self._all_pairs(x, y, z)
+            apart -= radius[:, None]
+            one, other = divmod(int(apart.argmin()), len(self))
+            return float(apart[one, other]), one, other
+        wide = float(radius.max())
+        reach, (_, far) = wide + float(self.radius.max()), self._reaches(x, y, z)
+        best = inf, 0, 0
+        while reach - wide <= min(enough, far) * WIDER:
+            for points, discs, clear in self._near(x, y, z, reach):
+                if len(points):
+                    clear -= radius[points]
+                    k = int(clear.argmin())
+                    best = min(best, (float(clear[k]), int(points[k]), int(discs[k])))
+            if best[0] + wide <= reach:
+                return best
+            reach = best[0] + wide if best[0] < inf else reach * WIDER
+        return best
+
     def _reaches(self, x: Array, y: Array, z: Array) -> tuple[float, float]:
         """A reach within which most points are likely to find something, and one within which all must."""
         if not len(x):

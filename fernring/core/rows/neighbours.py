@@ -72,22 +72,21 @@ class _Seen:
         for other in reversed(self.rows):
             if row.inner - other.outer >= enough:
                 break
-            clear, place, there = _between(row, other, sector)
+            clear, place, there = _between(row, other, sector, best.clear if best else inf)
             if best is None or clear < best.clear:
                 best, enough = Near(clear, place, other.index, there), self.surface.longest_arc(clear + radii) - radii
         return best
 
 
-def _between(row: PlacedRow, other: PlacedRow, sector: int) -> Hit:
-    """Clear distance, place here and dot there of the nearest two."""
+def _between(row: PlacedRow, other: PlacedRow, sector: int, enough: float) -> Hit:
+    """Clear distance, place here and dot there of the nearest two; none further apart than `enough` need be found."""
     one, ring = row.ring, other.ring
     if one and ring and len(ring.diameters) == 1:
         return between_rings(one, ring, sector)
     own = row.own_dots
-    clear, disc = other.index_of_bodies.nearest(own.x[:sector], own.y[:sector], own.z[:sector])
-    clear = clear - own.radius[:sector]
-    at = int(clear.argmin())
-    return float(clear[at]), at, int(other.bodies.dot[disc[at]])
+    here = (own.x[:sector], own.y[:sector], own.z[:sector], own.radius[:sector])
+    clear, at, disc = other.index_of_bodies.closest(*here, enough)
+    return clear, at, int(other.bodies.dot[disc])
 
 
 def between_rings(one: EvenRing, other: EvenRing, sector: int) -> Hit:

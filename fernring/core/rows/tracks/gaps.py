@@ -4,6 +4,7 @@ Every empty place is bounded by three things that it touches, so the places to t
 dots. They are worked out for one sector and turned to the others.
 """
 
+from bisect import bisect_right
 from math import gcd, pi
 from typing import TYPE_CHECKING, Annotated, Any, Literal
 
@@ -28,7 +29,7 @@ if TYPE_CHECKING:
     from ...document.row import Row
 
 MOST = 4000
-CHOSEN = Kept[list[tuple[float, float, float]]](8)
+CHOSEN = Kept[tuple[Array, Array, Array]](8)
 Whole = NDArray[np.intp]
 
 
@@ -67,11 +68,11 @@ def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:
     room = np.minimum(room, _to_border(context, cx, cy, row.gap))
     key = (np.stack((cx, cy, room)).tobytes(), least, row.gap, order, context.turn_rad, track.sizes, context.sizes)
     kept = CHOSEN.of(key, lambda: _chosen(cx, cy, room, least, row.gap, order, track, context))
-    if not kept and not inside.any() and within.any():
+    if not len(kept[0]) and not inside.any() and within.any():
         return unplaced(row, index, f"every gap is more than four times as wide as a dot of {sizes[0]:g} mm")
-    if not kept:
+    if not len(kept[0]):
         return unplaced(row, index, f"no gap has room for a dot of {2 * least:g} mm with a gap of {row.gap:g} mm")
-    ax, ay, radius = (np.array(column) for column in zip(*kept, strict=True))
+    ax, ay, radius = kept
     px, py = _everywhere(ax, ay, order)
     out = np.arctan2(px, -py)
     member = np.zeros(len(px), np.intp)
@@ -123,26 +124,27 @@ def _everywhere(x: Array, y: Array, order: int) -> tuple[Array, Array]:
 
 def _chosen(
     x: Array, y: Array, room: Array, least: float, gap: float, order: int, track: GapsTrack, context: Context
-) -> list[tuple[float, float, float]]:
-    """The largest first; each next shrunk until clear of those chosen and of its own copies."""
+) -> tuple[Array, Array, Array]:
+    """Places and radii: the largest first, each next shrunk until clear of those chosen and of its own copies."""
     turn = _in_turn(x, y, room, order, context.turn_rad)
     turn = turn[room[turn] >= least - 1e-9]
     x, y, room = x[turn], y[turn], room[turn]
     beside = _beside(x, y, room, gap, order)
-    radii = [0.0] * len(turn)
-    count = 0
+    radii, count = [0.0] * len(turn), 0
+    made = [size / 2 for size in context.sizes]
     for k, radius in enumerate(room.tolist()):
         for other, apart in beside[k]:
             if other == k:
                 radius = min(radius, (apart - gap) / 2)
             elif radii[other]:
                 radius = min(radius, apart - radii[other] - gap)
-        radius = _made(radius, least, track, context)
+        radius = _made(radius, least, track, made)
         if radius >= least - 1e-9:
             radii[k], count = radius, count + order
         if count > MOST:
             break
-    return [(px, py, r) for px, py, r in zip(x.tolist(), y.tolist(), radii, strict=True) if r]
+    chosen = np.array(radii) > 0
+    return x[chosen], y[chosen], np.array(radii)[chosen]
 
 
 def _beside(x: Array, y: Array, room: Array, gap: float, order: int) -> list[list[tuple[int, float]]]:
@@ -171,12 +173,12 @@ def _in_turn(x: Array, y: Array, room: Array, order: int, start_rad: float) -> W
     return np.lexsort((angle, np.round(np.hypot(x, y), 5), np.round(aside, 5), -np.round(room, 5)))
 
 
-def _made(radius: float, least: float, track: GapsTrack, context: Context) -> float:
-    """The largest measured dot of the kit that is no larger; without tools the radius itself."""
+def _made(radius: float, least: float, track: GapsTrack, made: list[float]) -> float:
+    """The largest of the radii the kit makes (smallest first) that is no larger; without tools the radius itself."""
     if track.sizes == "one size":
         return least if radius >= least - 1e-9 else 0.0
-    fitting = [size / 2 for size in context.sizes if size / 2 <= radius + 1e-9]
-    return fitting[-1] if fitting else (0.0 if context.sizes else radius)
+    fitting = bisect_right(made, radius + 1e-9)
+    return made[fitting - 1] if fitting else (0.0 if made else radius)
 
 
 def _always(_: "Row") -> bool:
