@@ -5,7 +5,6 @@ from math import inf, pi, sin
 from hypothesis import given
 from hypothesis import strategies as st
 
-from fernring.core.errors import FitError
 from fernring.core.geometry import ring
 from tests.assertions import FernTestCase
 
@@ -15,32 +14,17 @@ sizes = st.floats(0.2, 30)
 class RingTest(FernTestCase):
     def test_six_equal_dots_go_round_a_seventh(self) -> None:
         for size in (0.8, 1.0, 2.3, 7.7, 60.0):
-            self.assertEqual(ring.most_dots(size, size, 0), 6)
-
-    def test_one_dot_where_two_would_overlap(self) -> None:
-        self.assertEqual(ring.most_dots(1.0, 2.1, 0), 1)
-        self.assertEqual(ring.most_dots(1.0, 2.0, 0), 2)
+            self.assert_mm(ring.least_reach(6, size, 0), size, 1e-12)
 
     def test_a_lone_dot_has_no_neighbour(self) -> None:
         self.assertEqual(ring.neighbour_distance(10, 1), inf)
         self.assertEqual(ring.least_reach(1, 5, 0.3), 0)
 
-    def test_nought_is_refused_with_the_numbers(self) -> None:
-        with self.assertRaisesRegex(FitError, "given 0 and 2.3 mm"):
-            ring.most_dots(0, 2, 0.3)
-
-    @given(st.floats(2, 300), sizes, st.floats(0, 3))
-    def test_most_dots_fit_and_one_more_does_not(self, reach: float, dot: float, gap: float) -> None:
-        n = ring.most_dots(reach, dot, gap)
-        if n > 1:
-            self.assertGreaterEqual(ring.neighbour_distance(reach, n), dot + gap - 1e-6)
-        self.assertLess(ring.neighbour_distance(reach, n + 1), dot + gap + 1e-6)
-
     @given(st.integers(2, 400), sizes, st.floats(0, 3))
     def test_the_three_fits_agree(self, n: int, dot: float, gap: float) -> None:
         reach = ring.least_reach(n, dot, gap)
         self.assert_mm(ring.largest_dot(reach, n, gap), dot, 1e-9 * max(1, reach))
-        self.assertGreaterEqual(ring.most_dots(reach, dot, gap), n)
+        self.assert_mm(ring.clear_gap(reach, n, dot), gap, 1e-9 * max(1, reach))
 
     def test_the_chord_is_shorter_than_the_arc(self) -> None:
         for n in range(2, 60):

@@ -1,11 +1,11 @@
 """Unequal dots with equal gaps."""
 
 import numpy as np
+from fernring.core.geometry.bisect import bisect
 from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from fernring.core.geometry import ring, uneven
-from fernring.core.geometry.bisect import bisect
 from fernring.core.rows.spacing import SPACINGS, EqualAngles, EqualGaps
 from tests.assertions import FernTestCase
 

@@ -22,9 +22,10 @@ class DivisionTest(FernTestCase):
             self.assertAlmostEqual(ring.neighbour_distance(0.5, n), chord, places=5)
 
     def test_chord_table_backwards(self) -> None:
-        """A dot as wide as the chord fits exactly that many times."""
-        for n in CHORDS:
-            self.assertEqual(ring.most_dots(0.5, sin(pi / n), 0), n)
+        """Dots as wide as the chord just touch on a circle of diameter 1."""
+        for n, chord in CHORDS.items():
+            self.assertAlmostEqual(ring.largest_dot(0.5, n, 0), chord, places=5)
+            self.assertAlmostEqual(ring.least_reach(n, chord, 0), 0.5, places=3)
 
     def test_six_equal_circles_around_one(self) -> None:
         """Kissing number in the plane: 6 (elementary geometry)."""
@@ -37,7 +38,7 @@ class DivisionTest(FernTestCase):
         centre_dot = 8.9
         for n in (6, 12):
             size = sin(pi / n) * centre_dot / (1 - sin(pi / n))
-            self.assertEqual(ring.most_dots((centre_dot + size) / 2, size, 0), n)
+            self.assert_mm(ring.largest_dot((centre_dot + size) / 2, n, 0), size, 1e-9)
 
     def test_two_between_each_pair_of_eight_spokes_make_24(self) -> None:
         """Common practice, no source: 24 places when two dots go between eight spokes and one on each."""

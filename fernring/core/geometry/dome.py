@@ -6,7 +6,7 @@ from math import asin, cos, inf, pi, sin
 import numpy as np
 
 from ..errors import FitError
-from .bisect import bisect
+from .crossing import crossing
 from .surface import Array, Circle, Points, arc_over_chord
 
 
@@ -32,7 +32,7 @@ def rise_from_tape(width: float, tape: float) -> float:
         radius = (width * width / 4 + rise * rise) / (2 * rise)
         return 2 * radius * asin(min(width / (2 * radius), 1.0))
 
-    return bisect(lambda rise: length(rise) - tape, 1e-9, width / 2, 1e-12)
+    return crossing(lambda rise: length(rise) - tape, 1e-9, width / 2, 1e-12)
 
 
 class ArcDome:

@@ -4,28 +4,12 @@ n places at reach R have neighbours 2*R*sin(pi/n) apart in space. Lengths in mm,
 Source: chord of a circle, as in machinists' tables for dividing a circle.
 """
 
-from math import asin, floor, inf, pi, sin
-
-from ..errors import FitError
-
-ROUNDING = 1e-9
+from math import inf, pi, sin
 
 
 def neighbour_distance(reach: float, n: int, k: int = 1) -> float:
     """Straight-line distance from a centre to the k-th after it: 2*R*sin(k*pi/n); infinite for one dot alone."""
     return 2 * reach * sin(k * pi / n) if n > 1 else inf
-
-
-def most_dots(reach: float, dot: float, gap: float) -> int:
-    """Most equal dots whose centres fit on one ring: the largest n with 2*R*sin(pi/n) >= dot + gap.
-
-    pi/asin(0.5) falls just short of 6 in floating point, and six equal dots do fit round a seventh:
-    the quotient is rounded up by a billionth. Raises FitError unless reach and dot + gap are positive.
-    """
-    if reach <= 0 or dot + gap <= 0:
-        raise FitError(f"A ring needs a distance and a size above nought (given {reach:g} and {dot + gap:g} mm).")
-    half_chord = (dot + gap) / (2 * reach)
-    return 1 if half_chord > 1 + ROUNDING else floor(pi / asin(min(half_chord, 1.0)) + ROUNDING)
 
 
 def largest_dot(reach: float, n: int, gap: float, k: int = 1) -> float:
@@ -39,5 +23,5 @@ def clear_gap(reach: float, n: int, dot: float, k: int = 1) -> float:
 
 
 def least_reach(n: int, dot: float, gap: float, k: int = 1) -> float:
-    """Least reach at which n equal dots keep the gap: (dot + gap) / (2*sin(pi/n)); nought for one dot."""
+    """Least reach at which n equal dots keep the gap: (dot + gap) / (2*sin(pi/n)); zero for one dot."""
     return (dot + gap) / (2 * sin(k * pi / n)) if n > 1 else 0.0

@@ -8,7 +8,7 @@ Patterns are short, so plain floats are quicker here than arrays.
 from collections.abc import Sequence
 from math import asin, pi
 
-from .bisect import bisect
+from .crossing import crossing
 
 
 def pair_sums(diameters: Sequence[float]) -> list[float]:
@@ -25,11 +25,11 @@ def closing_gap(reach: float, diameters: Sequence[float], repeats: int) -> float
     """The gap (mm, negative when dots overlap) with which `repeats` of the pattern close the ring."""
     sums, turn = pair_sums(diameters), 2 * pi / repeats
     widest = 2 * reach - max(sums)
-    return bisect(lambda gap: sum(steps(reach, sums, gap)) - turn, -2 * reach, widest)
+    return crossing(lambda gap: sum(steps(reach, sums, gap)) - turn, -2 * reach, widest)
 
 
 def closing_reach(diameters: Sequence[float], repeats: int, gap: float) -> float:
     """The reach (mm) at which `repeats` of the pattern close with exactly this gap."""
     sums, turn = pair_sums(diameters), 2 * pi / repeats
     least, most = (max(sums) + gap) / 2, (sum(sums) + gap * len(sums)) * repeats
-    return bisect(lambda reach: turn - sum(steps(reach, sums, gap)), least, most)
+    return crossing(lambda reach: turn - sum(steps(reach, sums, gap)), least, most)

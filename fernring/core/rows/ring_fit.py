@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from ..dots.rings import EvenRing, dots_at
-from ..geometry.bisect import bisect
+from ..geometry.crossing import crossing
 from .context import Context
 from .counts import MOST_REPEATS, allowed
 from .nest import nest_walk
@@ -139,7 +139,7 @@ def fit_size(ring: RingFit, diameters: Sizes, n: int) -> Sizes:
         least = LEAST_DIAMETER / min(diameters)
         if _excess(ring, times(diameters, least), n) > ROUNDING:
             return ()
-        factor = bisect(lambda f: _excess(ring, times(diameters, f), n), least, max(most, least))
+        factor = crossing(lambda f: _excess(ring, times(diameters, f), n), least, max(most, least))
     sizes = times(diameters, factor)
     return sizes if min(sizes) >= LEAST_DIAMETER - ROUNDING else ()
 

@@ -11,7 +11,7 @@ from typing import Protocol
 import numpy as np
 
 from ..geometry import ring, uneven
-from ..geometry.bisect import bisect
+from ..geometry.crossing import crossing
 from ..geometry.surface import Array
 
 Sizes = Sequence[float]
@@ -67,7 +67,7 @@ class EqualGaps:
         least = uneven.closing_reach(diameters, repeats, gap)
         if self._beyond(least, diameters, repeats, gap) >= gap - ROUNDING:
             return least
-        return bisect(lambda reach: self.clear(reach, diameters, repeats) - gap, least, 4 * least)
+        return crossing(lambda reach: self.clear(reach, diameters, repeats) - gap, least, 4 * least)
 
     def growth(self, reach: float, diameters: Sizes, repeats: int, gap: float) -> float:
         if len(diameters) * repeats == 1:
@@ -75,7 +75,7 @@ class EqualGaps:
         most = (2 * reach - gap) / max(uneven.pair_sums(diameters))
         if most <= 0:
             return 0.0
-        return bisect(lambda factor: gap - self.clear(reach, [factor * d for d in diameters], repeats), 0.0, most)
+        return crossing(lambda factor: gap - self.clear(reach, [factor * d for d in diameters], repeats), 0.0, most)
 
     def _beyond(self, reach: float, diameters: Sizes, repeats: int, gap: float) -> float:
         """Smallest clear distance between dots that are not neighbours but have only smaller ones between them."""

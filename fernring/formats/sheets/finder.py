@@ -7,7 +7,6 @@ from ..drawing import Circle, Line, Primitive, Text
 from ..picture import outer_reach
 from .sheet import Choice, Sheet, around
 
-FOLDS = 4
 WHAT = (
     "Cut out along the bold circle. Fold in half along 1, again along 2, once more along 3 and 4, snip the tip and "
     "unfold: the hole is the centre, the folds are eight lines."

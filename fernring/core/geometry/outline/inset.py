@@ -22,21 +22,13 @@ def inset(corners: Array, width: float) -> list[Array]:
     return [clockwise(np.asarray(part.exterior.coords)[:-1]) for part in parts if part.area > 1e-6]
 
 
-def grown(corners: Array, width: float) -> Array:
-    """The outline moved outward by `width`, corners rounded."""
-    import shapely
-
-    wider = shapely.Polygon(corners).buffer(width, quad_segs=FINE, join_style="round")
-    return clockwise(np.asarray(wider.exterior.coords)[:-1])
-
-
 def reduced(corners: Array, percent: float) -> Array:
     """A copy reduced by a percentage about the origin."""
     return corners * (1 - percent / 100)
 
 
 def unevenness(corners: Array, percent: float) -> tuple[float, float]:
-    """Narrowest and widest border (mm) that a reduced copy leaves, measured square to the outline."""
+    """Narrowest and widest border (mm) that a reduced copy leaves, measured perpendicular to the outline."""
     copy = reduced(corners, percent)
     gaps = distance_to_edges(corners, copy[:, 0], copy[:, 1])
     return float(gaps.min()), float(gaps.max())

@@ -179,7 +179,7 @@ def _to_contact(trim: SwipeTrim, host: "Host", around: "Around") -> float:
         apart = r + trim.gap
         if along > 0 and aside < apart:
             best = min(best, along - sqrt(apart * apart - aside * aside))
-    return max(min(best, most), LEAST_LENGTH) if best < inf else most
+    return max(best, LEAST_LENGTH)
 
 
 def grow(trim: SwipeTrim, number: int, host: "Host", growth: "Growth") -> list["Host"]:
