@@ -14,7 +14,7 @@ from ..core.kept import kept
 from ..core.plan import Plan
 from ..core.solved import Solved
 from ..core.words.blank import size
-from ..core.words.rows import trim_words
+from ..core.words.rows import begins, lies, trim_words
 
 _OPTIONS = orjson.OPT_SERIALIZE_NUMPY
 SKETCHED = {"x", "y", "z", "r", "level", "shade", "nx", "ny", "nz"}
@@ -152,6 +152,8 @@ def _row(solved: Solved, index: int) -> dict[str, Any]:
         "outer": row.outer,
         "clear": None if row.clear == inf else row.clear,
         "noroom": row.noroom,
+        "begins": begins(solved.piece.rows[index]),
+        "lies": lies(solved.piece.rows[index], row),
         "trims": trim_words(solved.piece.rows[index]) if solved.piece.rows[index].trims else [],
         "start": degrees(row.first_rad) % 360 if row.n else None,
         "near": {

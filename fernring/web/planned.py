@@ -15,7 +15,10 @@ class NearAnswer(BaseModel):
 
 class RowAnswer(BaseModel):
     """Walks and sizes in mm, `start` in degrees; `clear` is null for one dot alone.
-    `trims` says each trim in a few words, as they stand on the sheet, lengths in braces."""
+
+    Lengths in words stand in braces, in mm: `begins` says where the dots begin, `lies` by which rule the row lies where
+    it does, `trims` each trim as they stand on the sheet.
+    """
 
     id: str
     mark: str
@@ -31,6 +34,8 @@ class RowAnswer(BaseModel):
     outer: float
     clear: float | None
     noroom: str
+    begins: str
+    lies: str
     trims: list[str]
     start: float | None
     near: NearAnswer | None
@@ -178,7 +183,7 @@ class Summary(BaseModel):
     material: str
     segments: int
     base: str
-    poles: str | None
+    poles: Literal["hanger", "sides"] | None
     span: float | None
 
 

@@ -11,6 +11,7 @@ from fastapi import APIRouter, Response
 from fastapi.responses import StreamingResponse
 from pydantic import Field
 
+from ..core.document.facts import chosen, named
 from ..core.document.numbers import Frozen, Ident, Label, Tick
 from ..core.solved import Solved, solve_piece
 from ..core.words.lengths import Units
@@ -34,13 +35,15 @@ if TYPE_CHECKING:
 router = APIRouter(prefix="/api/print", tags=["print room"], route_class=QuickRoute, responses=RESPONSES)
 
 LEAST, MOST = 0.9, 1.1
+ACROSS_FACT = named(f"Across, of {ACROSS:g} mm", "length")
+ALONG_FACT = named(f"Along, of {ALONG:g} mm", "length")
 
 
 class Printer(Frozen):
     """What the test bars measured (mm); a printer is corrected by at most a tenth."""
 
-    across: Annotated[float, Field(strict=True, ge=ACROSS / MOST, le=ACROSS / LEAST)] = ACROSS
-    along: Annotated[float, Field(strict=True, ge=ALONG / MOST, le=ALONG / LEAST)] = ALONG
+    across: Annotated[float, Field(strict=True, ge=ACROSS / MOST, le=ACROSS / LEAST), ACROSS_FACT] = ACROSS
+    along: Annotated[float, Field(strict=True, ge=ALONG / MOST, le=ALONG / LEAST), ALONG_FACT] = ALONG
 
 
 class SheetsRequest(Frozen):
@@ -52,16 +55,19 @@ class PrintRequest(Frozen):
 
     piece: PieceBody
     kind: Ident = "guide"
-    spokes: Tick = True
-    circles: Tick = True
-    border: Tick = True
-    dots: Literal["outlines", "centres", "none"] = "outlines"
+    dots: Annotated[
+        Literal["outlines", "centres", "none"],
+        chosen("Dots", outlines="as outlines", centres="as centres", none="left out"),
+    ] = "outlines"
+    spokes: Annotated[Tick, named("Spokes")] = True
+    circles: Annotated[Tick, named("Guide circles")] = True
+    border: Annotated[Tick, named("Border")] = True
     rows: Annotated[tuple[Annotated[int, Field(strict=True, ge=0, le=199)], ...], Field(max_length=200)] | None = None
-    margin: Annotated[float, Field(strict=True, ge=0, le=40)] = 2.0
-    count: Annotated[int, Field(strict=True, ge=1, le=48)] = 1
-    paper: Paper = "A4"
-    way: Way = "fewest"
-    overlap: Annotated[float, Field(strict=True, ge=0, le=400)] = 10.0
+    margin: Annotated[float, Field(strict=True, ge=0, le=40), named("Smaller all round by", "length")] = 2.0
+    count: Annotated[int, Field(strict=True, ge=1, le=48), named("How many", "count")] = 1
+    paper: Annotated[Paper, chosen("Paper", A4="A4", A3="A3", Letter="US Letter")] = "A4"
+    way: Annotated[Way, chosen("Way round", fewest="fewest pages", upright="upright", across="across")] = "fewest"
+    overlap: Annotated[float, Field(strict=True, ge=0, le=400), named("Overlap", "length")] = 10.0
     most_pages: Annotated[int, Field(strict=True, ge=1, le=MOST_AT_ALL)] = MOST_PAGES
     printer: Printer = Printer()
     revision: Label = ""
@@ -110,10 +116,13 @@ class CutterFile(Frozen):
 
 
 class KindAnswer(Answer):
+    """A kind of sheet, and which fields of a print it asks for."""
+
     id: str
     title: str
     what: str
     cutter: bool
+    asks: list[str]
 
 
 class PageAnswer(Answer):
@@ -143,7 +152,10 @@ def post_sheets(request: SheetsRequest) -> list[KindAnswer]:
     """Every kind of sheet that suits the piece's blank."""
     solved = solve_piece(request.piece)
     made = [(kind, kind.make(solved, Choice(margin=0.0))) for kind in kinds_for(solved)]
-    return [KindAnswer(id=kind.id, title=one.title, what=one.what, cutter=bool(one.cuts)) for kind, one in made]
+    return [
+        KindAnswer(id=kind.id, title=one.title, what=one.what, cutter=bool(one.cuts), asks=list(kind.asks))
+        for kind, one in made
+    ]
 
 
 @router.post("/page")

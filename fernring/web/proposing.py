@@ -200,6 +200,12 @@ def post_begin_outline(request: OutlineRequest) -> Blank:
     return begun.outline(request.blank, request.kind)
 
 
+@router.post("/begin/border")
+def post_begin_border(blank: Blank) -> Blank:
+    """The blank with a border in keeping with its size."""
+    return begun.bordered(blank)
+
+
 @router.post("/begin/relief")
 def post_begin_relief(request: ReliefRequest) -> Blank:
     """The blank with another kind of relief, in proportion to its size."""

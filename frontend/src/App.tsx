@@ -2,7 +2,7 @@
 import { Route, Switch } from "wouter";
 import { BeginScreen } from "./begin/BeginScreen";
 import { BenchScreen } from "./bench/BenchScreen";
-import { PastScreen } from "./past/PastScreen";
+import { HistoryScreen } from "./history/HistoryScreen";
 import { PieceScreen } from "./piece/PieceScreen";
 import { PrintScreen } from "./print/PrintScreen";
 import { KitScreen } from "./stock/KitScreen";
@@ -18,7 +18,7 @@ export function App() {
       <Route path="/shelf" component={ShelfScreen} />
       <Route path="/piece/:id">{({ id }) => <PieceScreen key={id} id={id} />}</Route>
       <Route path="/piece/:id/print">{({ id }) => <PrintScreen key={id} id={id} />}</Route>
-      <Route path="/piece/:id/past">{({ id }) => <PastScreen key={id} id={id} />}</Route>
+      <Route path="/piece/:id/history">{({ id }) => <HistoryScreen key={id} id={id} />}</Route>
       <Route>
         <Lost />
       </Route>

@@ -35,6 +35,7 @@ RELIEFS = {
     "egg": "egg",
 }
 ROUND_RELIEFS = ("plate", "ball", "egg")
+EDGED = ("square", "rectangle", "polygon", "cross")  # outlines with straight edges, which can be divided
 
 
 class NamedCentre(Frozen):

@@ -41,6 +41,11 @@ def border_for(across: float) -> float:
     return min(max(round(across / 30 * 2) / 2, 1.5), 12.0)
 
 
+def bordered(blank: Blank) -> Blank:
+    """The blank with a border in keeping with its size."""
+    return blank.model_copy(update={"border": border_for(across_mm(blank.outline))})
+
+
 def across_mm(outline: Outline) -> float:
     """Roughly how wide an outline is (mm): what a change of kind keeps."""
     if isinstance(outline, Round):
@@ -82,13 +87,14 @@ def outline(blank: Blank, kind: str) -> Blank:
     made: Outline = TypeAdapter(Outline).validate_python({"kind": kind, **first[kind]})
     closed = isinstance(blank.relief, Plate | Ball | Egg) and not isinstance(made, Round)
     same = type(made) is type(blank.outline)
-    return blank.model_copy(
-        update={
-            "outline": made,
-            "relief": Flat() if closed else blank.relief,
-            "centre": blank.centre if same else NamedCentre(),
-            "border": border_for(across_mm(made)),
-        }
+    return bordered(
+        blank.model_copy(
+            update={
+                "outline": made,
+                "relief": Flat() if closed else blank.relief,
+                "centre": blank.centre if same else NamedCentre(),
+            }
+        )
     )
 
 

@@ -13,6 +13,8 @@ from ..solved import Solved
 from .lengths import mm
 from .numbers import article
 
+LIES = {"nested": "nested", "walk": "at", "guide": "circle", "edge": "edge"}
+
 
 def track_words(row: Row) -> str:
     """Where the row runs, and what stands at each of its places when it is more than a dot."""
@@ -23,6 +25,28 @@ def track_words(row: Row) -> str:
 def trim_words(row: Row) -> list[str]:
     """Each trim in a few words, as the trims stand on the sheet."""
     return [trim_kind(trim).brief(trim) for trim in row.all_trims]
+
+
+def begins(row: Row) -> str:
+    """Where its dots begin, in two or three words; for rows that do not run round the centre, where they run."""
+    kind = track_of(row.track)
+    if not kind.round or kind.central:
+        return kind.word
+    if isinstance(row.start, AtAngle):
+        return f"at {row.start.degrees:g}°"
+    return {"on lines": "on lines", "between": "between", "offset": "in dips"}[row.start.kind]
+
+
+def lies(row: Row, placed: PlacedRow) -> str:
+    """How far from the centre it lies and by which rule, in a few words."""
+    if placed.noroom:
+        return "no room"
+    if placed.depth is not None:
+        return f"in {mm(placed.depth)}"
+    if not track_of(row.track).distances:
+        return mm(placed.walk)
+    rule = "fit" if row.fit == "distance" else LIES[row.distance.kind]
+    return f"{rule} {mm(placed.walk)}"
 
 
 def trims_in_a_line(trims: Sequence[TrimRule]) -> str:

@@ -20,12 +20,14 @@ from .strips import walk_strip, wrap_strip
 
 @dataclass(frozen=True)
 class Kind:
-    """One that is not `corrected` is printed as it is, whatever the printer does to lengths."""
+    """One that is not `corrected` is printed as it is, whatever the printer does to lengths. `asks` are the fields of a
+    print that change what it shows."""
 
     id: str
     make: Callable[[Solved, Choice], Sheet]
     suits: Callable[[Solved], bool]
     corrected: bool = True
+    asks: tuple[str, ...] = ()
 
 
 def _any(_: Solved) -> bool:
@@ -50,15 +52,15 @@ def _curved(solved: Solved) -> bool:
 
 
 KINDS = (
-    Kind("guide", guide, _any),
-    Kind("placement", placement, _any),
-    Kind("transfer", transfer, _any),
+    Kind("guide", guide, _any, asks=("dots", "spokes", "circles", "border")),
+    Kind("placement", placement, _any, asks=("rows",)),
+    Kind("transfer", transfer, _any, asks=("rows",)),
     Kind("outline", outline, _open),
     Kind("finder", finder, _round),
     Kind("strip", walk_strip, _curved),
     Kind("wrap", wrap_strip, _closed),
     Kind("slotted", slotted, _open),
-    Kind("backing", backing, _open),
+    Kind("backing", backing, _open, asks=("margin", "count")),
     Kind("card", card, _any),
     Kind("bars", bars, _any, corrected=False),
 )

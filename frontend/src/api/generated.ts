@@ -24,6 +24,146 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/begin/border": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Border
+         * @description The blank with a border in keeping with its size.
+         */
+        post: operations["post_begin_border"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Count
+         * @description A typed count as the rule it means.
+         */
+        post: operations["post_begin_count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin/outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Outline
+         * @description The blank with another kind of outline, about as large as before.
+         */
+        post: operations["post_begin_outline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin/piece": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Begin Piece
+         * @description A new piece before its rows are composed, with today's kit and shelf; null while one of them is empty.
+         */
+        get: operations["get_begin_piece"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin/relief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Relief
+         * @description The blank with another kind of relief, in proportion to its size.
+         */
+        post: operations["post_begin_relief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin/track": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Track
+         * @description What changes in a row that is put on another kind of track.
+         */
+        post: operations["post_begin_track"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin/trim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Trim
+         * @description A new trim that suits the dots it sits on.
+         */
+        post: operations["post_begin_trim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blank": {
         parameters: {
             query?: never;
@@ -38,6 +178,46 @@ export interface paths {
          * @description The blank of a piece in figures. A refusal says which of its measures cannot be.
          */
         post: operations["post_blank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Blob
+         * @description Keep a picture in the studio file; the same bytes are kept once.
+         */
+        post: operations["post_blob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blobs/{digest}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Blob
+         * @description The bytes as they were kept.
+         */
+        get: operations["get_blob"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -95,7 +275,7 @@ export interface paths {
         put?: never;
         /**
          * Post Compose
-         * @description A complete first design for the blank, its rows reckoned from the starting pattern.
+         * @description A complete first design for the blank, its rows calculated from the starting pattern.
          */
         post: operations["post_compose"];
         delete?: never;
@@ -439,7 +619,7 @@ export interface paths {
         put?: never;
         /**
          * Post Path Svg
-         * @description A path for a row from an SVG file, its middle put on the centre, simplified to 0.02 mm.
+         * @description Lines for a row from an SVG file, the middle of them all put on the centre, simplified to 0.02 mm.
          */
         post: operations["post_path_svg"];
         delete?: never;
@@ -468,6 +648,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/{edit}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Picture
+         * @description The small picture of a piece after an edit: made when first asked for, the same for ever.
+         */
+        get: operations["get_picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces": {
         parameters: {
             query?: never;
@@ -477,13 +677,13 @@ export interface paths {
         };
         /**
          * Get Pieces
-         * @description All pieces on the Bench.
+         * @description All pieces on the Bench, without their documents.
          */
         get: operations["get_pieces"];
         put?: never;
         /**
          * Post Piece
-         * @description Put a piece on the Bench: a new one, a copy, or one from a file.
+         * @description Put a piece on the Bench: a new one, or one from a file.
          */
         post: operations["post_piece"];
         delete?: never;
@@ -507,6 +707,26 @@ export interface paths {
          * @description Take a piece off the Bench; `restore` brings it back.
          */
         delete: operations["delete_piece"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{ident}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Copy
+         * @description Put a copy of a piece on the Bench.
+         */
+        post: operations["post_copy"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -543,7 +763,7 @@ export interface paths {
         put?: never;
         /**
          * Post Plan
-         * @description The plan of a document, without saving it.
+         * @description The plan of a document, without saving it. Rows that stood so in one of the last plans are taken from there.
          */
         post: operations["post_plan"];
         delete?: never;
@@ -732,6 +952,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/region/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Region Svg
+         * @description A shape from an SVG file, its middle put on the centre, simplified to 0.02 mm; inner lines are holes.
+         */
+        post: operations["post_region_svg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/slack": {
         parameters: {
             query?: never;
@@ -868,7 +1108,7 @@ export interface components {
          */
         ArcTrack: {
             /**
-             * Across
+             * Segments on
              * @default 1
              */
             across: number;
@@ -877,10 +1117,10 @@ export interface components {
              * @default 0
              */
             bulge: number;
-            /** End */
+            /** To circle */
             end: number;
             /**
-             * Every
+             * Every … segments
              * @default 1
              */
             every: number;
@@ -890,16 +1130,16 @@ export interface components {
              */
             kind: "arc";
             /**
-             * Mirrored
+             * mirrored
              * @default false
              */
             mirrored: boolean;
-            /** Start */
+            /** From circle */
             start: number;
         };
         /** AtAngle */
         AtAngle: {
-            /** Degrees */
+            /** Angle */
             degrees: number;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -913,7 +1153,7 @@ export interface components {
          */
         AtDegrees: {
             /**
-             * Degrees
+             * Turned by
              * @default 0
              */
             degrees: number;
@@ -930,7 +1170,7 @@ export interface components {
              * @enum {string}
              */
             kind: "walk";
-            /** Walk */
+            /** Walk distance */
             walk: number;
         };
         /**
@@ -951,23 +1191,38 @@ export interface components {
             poles: "hanger" | "sides";
         };
         /**
+         * BandRegion
+         * @description A ring between two walk distances.
+         */
+        BandRegion: {
+            /** From */
+            inner: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "band";
+            /** To */
+            outer: number;
+        };
+        /**
          * BareArea
-         * @description Rows pass under it as if they went on beyond, or stop short of it evenly on both sides.
+         * @description A region that stays bare. Rows pass under it as if they went on beyond, or stop short of it evenly on both sides.
          *
          *     With `whole` no dot may reach over its edge; without, dots whose middle lies outside stay. `gap` is kept to it.
          */
         BareArea: {
             /** Area */
-            area: components["schemas"]["BareDisc"] | components["schemas"]["BareBand"] | components["schemas"]["BareShape"];
+            area: components["schemas"]["DiscRegion"] | components["schemas"]["BandRegion"] | components["schemas"]["ShapeRegion"];
             /**
-             * Gap
+             * Gap to it
              * @default 0.3
              */
             gap: number;
             /** Id */
             id: string;
             /**
-             * Name
+             * Name of the area
              * @default Bare area
              */
             name: string;
@@ -978,63 +1233,10 @@ export interface components {
              */
             rows: "pass under" | "stop evenly";
             /**
-             * Whole
+             * whole dots only
              * @default true
              */
             whole: boolean;
-        };
-        /**
-         * BareBand
-         * @description A ring between two walk distances.
-         */
-        BareBand: {
-            /** Inner */
-            inner: number;
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "band";
-            /** Outer */
-            outer: number;
-        };
-        /**
-         * BareDisc
-         * @description A round area about a point.
-         */
-        BareDisc: {
-            /** Diameter */
-            diameter: number;
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "disc";
-            /**
-             * X
-             * @default 0
-             */
-            x: number;
-            /**
-             * Y
-             * @default 0
-             */
-            y: number;
-        };
-        /**
-         * BareShape
-         * @description A silhouette by its corners.
-         */
-        BareShape: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "shape";
-            /** X */
-            x: number[];
-            /** Y */
-            y: number[];
         };
         /**
          * Base
@@ -1047,7 +1249,7 @@ export interface components {
              */
             colour: string;
             /**
-             * Name
+             * Base coat
              * @default Night slate
              */
             name: string;
@@ -1077,7 +1279,7 @@ export interface components {
              */
             base: components["schemas"]["Base"];
             /**
-             * Border
+             * Border kept clear
              * @default 3
              */
             border: number;
@@ -1089,7 +1291,7 @@ export interface components {
              */
             centre: components["schemas"]["NamedCentre"] | components["schemas"]["SetCentre"];
             /**
-             * Lie
+             * How it lies
              * @description how the outline lies
              * @default {
              *       "degrees": 0,
@@ -1108,7 +1310,7 @@ export interface components {
              * @description plan shape
              */
             outline: components["schemas"]["Round"] | components["schemas"]["Oval"] | components["schemas"]["Square"] | components["schemas"]["Rectangle"] | components["schemas"]["Polygon"] | components["schemas"]["Heart"] | components["schemas"]["Cross"] | components["schemas"]["Leaf"] | components["schemas"]["Spoked"] | components["schemas"]["Odd"];
-            /** Reduced */
+            /** Reduced by */
             reduced?: number | null;
             /**
              * Relief
@@ -1173,6 +1375,14 @@ export interface components {
             /** Tape */
             tape: number | null;
         };
+        /**
+         * BlobAnswer
+         * @description The hash by which a document names the bytes, as "blob:" and the hash.
+         */
+        BlobAnswer: {
+            /** Hash */
+            hash: string;
+        };
         /** BookletRequest */
         BookletRequest: {
             /**
@@ -1221,12 +1431,12 @@ export interface components {
              */
             border: boolean;
             /**
-             * Circles
+             * Guide circles
              * @default true
              */
             circles: boolean;
             /**
-             * Count
+             * How many
              * @default 1
              */
             count: number;
@@ -1242,7 +1452,7 @@ export interface components {
              */
             kind: string;
             /**
-             * Margin
+             * Smaller all round by
              * @default 2
              */
             margin: number;
@@ -1289,7 +1499,7 @@ export interface components {
              */
             units: "mm" | "cm" | "inch";
             /**
-             * Way
+             * Way round
              * @default fewest
              * @enum {string}
              */
@@ -1336,13 +1546,23 @@ export interface components {
             piece: components["schemas"]["Piece"];
         };
         /**
+         * CircleAnswer
+         * @description A guide circle that a row can sit on, those drawn in steps included; its walk in mm.
+         */
+        CircleAnswer: {
+            /** Id */
+            id: string;
+            /** Walk */
+            walk: number;
+        };
+        /**
          * CircleSteps
          * @description Circles at `first` and then every `step`, out to the edge (mm along the surface).
          */
         CircleSteps: {
-            /** First */
+            /** First circle at */
             first: number;
-            /** Step */
+            /** Then every */
             step: number;
         };
         /**
@@ -1360,7 +1580,7 @@ export interface components {
          */
         CornerTrack: {
             /**
-             * Inward
+             * In from the corner
              * @default 8
              */
             inward: number;
@@ -1370,12 +1590,24 @@ export interface components {
              */
             kind: "corner";
         };
+        /** CountAnswer */
+        CountAnswer: {
+            /** Count */
+            count: components["schemas"]["PerSegment"] | components["schemas"]["Absolute"];
+        };
+        /** CountRequest */
+        CountRequest: {
+            /** Repeats */
+            repeats: number;
+            /** Segments */
+            segments: number;
+        };
         /**
          * Cross
          * @description Length from top to bottom, width across, both bars `arm` wide.
          */
         Cross: {
-            /** Arm */
+            /** Width of the bars */
             arm: number;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1421,12 +1653,12 @@ export interface components {
              */
             border: boolean;
             /**
-             * Circles
+             * Guide circles
              * @default true
              */
             circles: boolean;
             /**
-             * Count
+             * How many
              * @default 1
              */
             count: number;
@@ -1448,7 +1680,7 @@ export interface components {
              */
             kind: string;
             /**
-             * Margin
+             * Smaller all round by
              * @default 2
              */
             margin: number;
@@ -1489,11 +1721,34 @@ export interface components {
              */
             spokes: boolean;
             /**
-             * Way
+             * Way round
              * @default fewest
              * @enum {string}
              */
             way: "fewest" | "upright" | "across";
+        };
+        /**
+         * DiscRegion
+         * @description A round area about a point.
+         */
+        DiscRegion: {
+            /** Across */
+            diameter: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "disc";
+            /**
+             * Right of the centre
+             * @default 0
+             */
+            x: number;
+            /**
+             * Below the centre
+             * @default 0
+             */
+            y: number;
         };
         /**
          * Dome
@@ -1510,8 +1765,9 @@ export interface components {
         };
         /**
          * DotColumns
-         * @description Lengths in mm. On a flat blank `z` is nought, `walk` the distance in plan, and the normals (`nx`, `ny`, `nz`)
-         *     point straight up: there they are left out.
+         * @description Lengths in mm. `place` is where along its row a dot stands, `member` which of the pattern it is, `tool` the place
+         *     of its tool among the piece's tools (-1 for none). On a flat blank `z` is zero, `walk` the distance in plan, and the
+         *     normals (`nx`, `ny`, `nz`) point straight up: there they are left out.
          */
         DotColumns: {
             /** Below */
@@ -1520,6 +1776,8 @@ export interface components {
             hand: number[];
             /** Level */
             level: number[];
+            /** Member */
+            member: number[];
             /** Nx */
             nx?: number[] | null;
             /** Ny */
@@ -1534,6 +1792,8 @@ export interface components {
             row: number[];
             /** Shade */
             shade: number[];
+            /** Tool */
+            tool: number[];
             /** Trim */
             trim: number[];
             /** Walk */
@@ -1578,7 +1838,7 @@ export interface components {
              * @enum {string}
              */
             kind: "egg";
-            /** Length */
+            /** Pole to pole */
             length: number;
             /**
              * Poles
@@ -1586,7 +1846,7 @@ export interface components {
              * @enum {string}
              */
             poles: "hanger" | "sides";
-            /** Widest */
+            /** Widest at */
             widest: number;
         };
         /** Flat */
@@ -1602,7 +1862,7 @@ export interface components {
          * @description `inward` from the edge of the blank, measured over the surface: rows on a rim, along an edge.
          */
         FromEdge: {
-            /** Inward */
+            /** In from the edge */
             inward: number;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1625,17 +1885,17 @@ export interface components {
              */
             kind: "gaps";
             /**
-             * Least
+             * Smallest
              * @default 0.6
              */
             least: number;
             /**
-             * Rows
+             * Gaps of rows
              * @default []
              */
             rows: string[];
             /**
-             * Sizes
+             * Fill with
              * @default largest
              * @enum {string}
              */
@@ -1649,17 +1909,17 @@ export interface components {
          */
         Group: {
             /**
-             * Count
+             * Dots each
              * @default 3
              */
             count: number;
             /**
-             * Falls
+             * Smaller by
              * @default 0
              */
             falls: number;
             /**
-             * Kind
+             * At each place
              * @enum {string}
              */
             kind: "line" | "pair" | "triangle" | "diamond" | "box" | "fan";
@@ -1701,7 +1961,7 @@ export interface components {
              * @default []
              */
             at_rows: string[];
-            /** Boundary */
+            /** Boundary circle across */
             boundary?: number | null;
             /**
              * Circles
@@ -1709,23 +1969,23 @@ export interface components {
              */
             circles: components["schemas"]["GuideCircle"][];
             /**
-             * Diagonals
+             * diagonals
              * @default false
              */
             diagonals: boolean;
-            /** Edge Parts */
+            /** Parts of each edge */
             edge_parts?: number | null;
             /** Marker */
             marker?: ("chalk pencil" | "charcoal pencil" | "watercolour pencil" | "dry-wipe marker" | "scribing point" | "soft pencil") | null;
             /**
-             * Midlines
+             * midlines
              * @default false
              */
             midlines: boolean;
-            /** Rim Ticks */
+            /** Ticks at the edge */
             rim_ticks?: (4 | 8 | 16 | 32 | 64) | null;
             /**
-             * Spokes
+             * Spokes drawn
              * @default all
              * @enum {string}
              */
@@ -1758,8 +2018,13 @@ export interface components {
              */
             kind: "inset";
         };
-        /** KindAnswer */
+        /**
+         * KindAnswer
+         * @description A kind of sheet, and which fields of a print it asks for.
+         */
         KindAnswer: {
+            /** Asks */
+            asks: string[];
             /** Cutter */
             cutter: boolean;
             /** Id */
@@ -1783,10 +2048,10 @@ export interface components {
             tools: components["schemas"]["Tool"][];
             /**
              * Version
-             * @default 1
+             * @default 2
              * @constant
              */
-            version: 1;
+            version: 2;
         };
         /**
          * Leaf
@@ -1803,6 +2068,16 @@ export interface components {
             /** Width */
             width: number;
         };
+        /**
+         * Line
+         * @description A closed line by its corners, the last joined to the first.
+         */
+        Line: {
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
+        };
         /** LineAnswer */
         LineAnswer: {
             /** X */
@@ -1816,7 +2091,7 @@ export interface components {
          */
         LineTrack: {
             /**
-             * Angle
+             * Slant
              * @default 0
              */
             angle: number;
@@ -1831,27 +2106,21 @@ export interface components {
              */
             lines: number;
             /**
-             * Spacing
+             * Apart
              * @default 10
              */
             spacing: number;
         };
         /**
          * Load
-         * @description What one load gives in a walk: `dots` of them, each `ratio` times as wide as the one before.
+         * @description What one load was measured to give in a walk: `dots` of them, each `ratio` times as wide as the one before.
          *
          *     From a practice row: ratio = (last/first)^(1/(dots - 1)).
          */
         Load: {
-            /**
-             * Dots
-             * @default 7
-             */
+            /** Dots from one load */
             dots: number;
-            /**
-             * Ratio
-             * @default 0.9
-             */
+            /** Ratio */
             ratio: number;
         };
         /** MarkerAnswer */
@@ -1897,18 +2166,20 @@ export interface components {
          *     outward, or along the row when `lies` says so. `shade` None lets the row's shades take turns.
          */
         Member: {
-            /** Diameter */
+            /** size */
             diameter: number;
             /**
-             * Form
+             * is
              * @default dot
              * @enum {string}
              */
             form: "dot" | "blank" | "oval" | "leaf" | "stroke" | "diamond";
+            /** Id */
+            id: string;
             /** Length */
             length?: number | null;
             /**
-             * Lies
+             * points
              * @default outward
              * @enum {string}
              */
@@ -1954,6 +2225,22 @@ export interface components {
              */
             label: string;
             piece: components["schemas"]["Piece"];
+        };
+        /**
+         * NewTrimRequest
+         * @description A kind of trim to be added to a row, or to the trim at this path of places.
+         */
+        NewTrimRequest: {
+            /** Kind */
+            kind: string;
+            /**
+             * Path
+             * @default []
+             */
+            path: number[];
+            piece: components["schemas"]["Piece"];
+            /** Row */
+            row: number;
         };
         /**
          * Odd
@@ -2003,6 +2290,15 @@ export interface components {
             kind: "on lines";
         };
         /**
+         * OutlineRequest
+         * @description Another kind of outline for a blank of about the same size.
+         */
+        OutlineRequest: {
+            blank: components["schemas"]["Blank"];
+            /** Kind */
+            kind: string;
+        };
+        /**
          * Oval
          * @description An ellipse; length runs from left to right.
          */
@@ -2048,12 +2344,12 @@ export interface components {
              */
             border: boolean;
             /**
-             * Circles
+             * Guide circles
              * @default true
              */
             circles: boolean;
             /**
-             * Count
+             * How many
              * @default 1
              */
             count: number;
@@ -2069,7 +2365,7 @@ export interface components {
              */
             kind: string;
             /**
-             * Margin
+             * Smaller all round by
              * @default 2
              */
             margin: number;
@@ -2120,7 +2416,7 @@ export interface components {
              */
             spokes: boolean;
             /**
-             * Way
+             * Way round
              * @default fewest
              * @enum {string}
              */
@@ -2163,17 +2459,27 @@ export interface components {
             paint: string;
         };
         /**
-         * PathTrack
-         * @description A path of its own, in mm from the centre, drawn in every `every`-th segment (nought: once).
+         * PathLine
+         * @description One line by its points (mm from the centre); closed when its last joins the first.
          */
-        PathTrack: {
+        PathLine: {
             /**
              * Closed
              * @default false
              */
             closed: boolean;
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
+        };
+        /**
+         * PathTrack
+         * @description One or more lines of its own, drawn in every `every`-th segment (zero: once).
+         */
+        PathTrack: {
             /**
-             * Every
+             * Every … segments
              * @default 0
              */
             every: number;
@@ -2182,15 +2488,13 @@ export interface components {
              * @enum {string}
              */
             kind: "path";
+            /** Lines */
+            lines: components["schemas"]["PathLine"][];
             /**
-             * Mirrored
+             * mirrored
              * @default false
              */
             mirrored: boolean;
-            /** X */
-            x: number[];
-            /** Y */
-            y: number[];
         };
         /** Pattern */
         Pattern: {
@@ -2266,7 +2570,7 @@ export interface components {
              *     }
              */
             guides: components["schemas"]["Guides"];
-            /** Most Base */
+            /** Base may show on at most */
             most_base?: number | null;
             /** Name */
             name: string;
@@ -2288,7 +2592,7 @@ export interface components {
              */
             rows: components["schemas"]["Row"][];
             /**
-             * Safe Gap
+             * Safe gap
              * @default 0.3
              */
             safe_gap: number;
@@ -2308,30 +2612,38 @@ export interface components {
              */
             tools: components["schemas"]["Tool"][];
             /**
-             * Turn
+             * Turn of the first spoke
              * @default 0
              */
             turn: number;
             /**
              * Version
-             * @default 1
+             * @default 2
              * @constant
              */
-            version: 1;
+            version: 2;
         };
         /**
          * PieceListed
-         * @description A piece on the Bench; `words` say its size, lengths in braces, and `span` is half the side of the square it is
-         *     drawn in (mm), None when its measures contradict each other.
+         * @description A piece on the Bench: what is said of it, and by which edit its small picture is asked for.
          */
         PieceListed: {
+            /** Base */
+            base: string;
             /** Changed At */
             changed_at: string;
             /** Head */
             head: string;
             /** Id */
             id: string;
-            piece: components["schemas"]["Piece"];
+            /** Material */
+            material: string;
+            /** Name */
+            name: string;
+            /** Poles */
+            poles: ("hanger" | "sides") | null;
+            /** Segments */
+            segments: number;
             /** Span */
             span: number | null;
             /** Words */
@@ -2340,6 +2652,8 @@ export interface components {
         /** PlanAnswer */
         PlanAnswer: {
             blank: components["schemas"]["BlankAnswer"];
+            /** Circles */
+            circles: components["schemas"]["CircleAnswer"][];
             dots: components["schemas"]["DotColumns"];
             /** Guides */
             guides: components["schemas"]["GuideAnswer"][];
@@ -2371,11 +2685,11 @@ export interface components {
              */
             kind: "plate";
             /**
-             * Rise
+             * Rise of the rim
              * @default 0
              */
             rise: number;
-            /** Well */
+            /** Well across */
             well: number;
         };
         /**
@@ -2388,7 +2702,7 @@ export interface components {
              * @enum {string}
              */
             kind: "polygon";
-            /** Side */
+            /** Length of a side */
             side: number;
             /** Sides */
             sides: number;
@@ -2404,12 +2718,12 @@ export interface components {
              */
             border: boolean;
             /**
-             * Circles
+             * Guide circles
              * @default true
              */
             circles: boolean;
             /**
-             * Count
+             * How many
              * @default 1
              */
             count: number;
@@ -2425,7 +2739,7 @@ export interface components {
              */
             kind: string;
             /**
-             * Margin
+             * Smaller all round by
              * @default 2
              */
             margin: number;
@@ -2466,7 +2780,7 @@ export interface components {
              */
             spokes: boolean;
             /**
-             * Way
+             * Way round
              * @default fewest
              * @enum {string}
              */
@@ -2478,12 +2792,12 @@ export interface components {
          */
         Printer: {
             /**
-             * Across
+             * Across, of 150 mm
              * @default 150
              */
             across: number;
             /**
-             * Along
+             * Along, of 200 mm
              * @default 200
              */
             along: number;
@@ -2507,14 +2821,14 @@ export interface components {
         Ramp: {
             /** Id */
             id: string;
-            /** Name */
+            /** Name of the ramp */
             name: string;
             /**
              * Steps
              * @default 5
              */
             steps: number;
-            /** Stops */
+            /** Stop */
             stops: string[];
         };
         /**
@@ -2535,7 +2849,7 @@ export interface components {
         /** Rectangle */
         Rectangle: {
             /**
-             * Corner
+             * Corner radius
              * @default 0
              */
             corner: number;
@@ -2548,6 +2862,12 @@ export interface components {
             length: number;
             /** Width */
             width: number;
+        };
+        /** ReliefRequest */
+        ReliefRequest: {
+            blank: components["schemas"]["Blank"];
+            /** Kind */
+            kind: string;
         };
         /** RemedyAnswer */
         RemedyAnswer: {
@@ -2583,7 +2903,7 @@ export interface components {
         };
         /**
          * RingAnswer
-         * @description Dots that are there, that fit in truth, and that a flat reckoning would have promised.
+         * @description Dots that are there, that fit in truth, and that a flat calculation would have promised.
          */
         RingAnswer: {
             /** Dots */
@@ -2605,7 +2925,7 @@ export interface components {
          */
         RingTrack: {
             /**
-             * Beyond
+             * At the border
              * @default stop
              * @enum {string}
              */
@@ -2674,7 +2994,7 @@ export interface components {
             /** Id */
             id: string;
             /**
-             * Label
+             * Note on this row
              * @default
              */
             label: string;
@@ -2702,20 +3022,25 @@ export interface components {
              *       "kind": "ring"
              *     }
              */
-            track: components["schemas"]["CentreTrack"] | components["schemas"]["RingTrack"] | components["schemas"]["InsetTrack"] | components["schemas"]["LineTrack"] | components["schemas"]["ArcTrack"] | components["schemas"]["PathTrack"] | components["schemas"]["CornerTrack"] | components["schemas"]["GapsTrack"];
+            track: components["schemas"]["CentreTrack"] | components["schemas"]["RingTrack"] | components["schemas"]["InsetTrack"] | components["schemas"]["LineTrack"] | components["schemas"]["ArcTrack"] | components["schemas"]["SpiralTrack"] | components["schemas"]["PathTrack"] | components["schemas"]["CornerTrack"] | components["schemas"]["GapsTrack"];
             /** Trimmed */
             trimmed?: number | null;
             /**
              * Trims
              * @default []
              */
-            trims: (components["schemas"]["TopTrim"] | components["schemas"]["WalkTrim"] | components["schemas"]["SwipeTrim"])[];
+            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"])[];
         };
         /**
          * RowAnswer
          * @description Walks and sizes in mm, `start` in degrees; `clear` is null for one dot alone.
+         *
+         *     Lengths in words stand in braces, in mm: `begins` says where the dots begin, `lies` by which rule the row lies where
+         *     it does, `trims` each trim as they stand on the sheet.
          */
         RowAnswer: {
+            /** Begins */
+            begins: string;
             /** Clear */
             clear: number | null;
             /** Depth */
@@ -2730,6 +3055,8 @@ export interface components {
             inner: number;
             /** Left Out */
             left_out: number;
+            /** Lies */
+            lies: string;
             /** Mark */
             mark: string;
             near: components["schemas"]["NearAnswer"] | null;
@@ -2745,6 +3072,8 @@ export interface components {
             repeats: number;
             /** Start */
             start: number | null;
+            /** Trims */
+            trims: string[];
             /** Walk */
             walk: number;
         };
@@ -2782,9 +3111,9 @@ export interface components {
              * @enum {string}
              */
             kind: "point";
-            /** X */
+            /** Centre, right */
             x: number;
-            /** Y */
+            /** Centre, down */
             y: number;
         };
         /** SettingsRequest */
@@ -2812,6 +3141,28 @@ export interface components {
             /** Name */
             name: string;
         };
+        /**
+         * ShapeRegion
+         * @description A silhouette: what lies inside its closed lines.
+         *
+         *     Where lines overlap or lie in one another, "even-odd" takes what is enclosed an odd number of times, so that an
+         *     inner line is a hole; "non-zero" counts the way each line runs round.
+         */
+        ShapeRegion: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "shape";
+            /** Lines */
+            lines: components["schemas"]["Line"][];
+            /**
+             * Rule
+             * @default even-odd
+             * @enum {string}
+             */
+            rule: "even-odd" | "non-zero";
+        };
         /** SheetsRequest */
         SheetsRequest: {
             piece: components["schemas"]["Piece"];
@@ -2830,10 +3181,10 @@ export interface components {
             paints: components["schemas"]["Paint"][];
             /**
              * Version
-             * @default 1
+             * @default 2
              * @constant
              */
-            version: 1;
+            version: 2;
         };
         /**
          * Size
@@ -2848,11 +3199,73 @@ export interface components {
             tool?: string | null;
         };
         /**
+         * SketchAnswer
+         * @description A piece in small. `count` is its number of dots.
+         */
+        SketchAnswer: {
+            blank: components["schemas"]["BlankAnswer"];
+            /** Count */
+            count: number;
+            dots: components["schemas"]["SketchDots"];
+            marks: components["schemas"]["MarksAnswer"];
+            /** Shades */
+            shades: components["schemas"]["ShadeAnswer"][];
+        };
+        /**
+         * SketchDots
+         * @description As much of the dots as a small picture shows; see DotColumns.
+         */
+        SketchDots: {
+            /** Level */
+            level: number[];
+            /** Nx */
+            nx?: number[] | null;
+            /** Ny */
+            ny?: number[] | null;
+            /** Nz */
+            nz?: number[] | null;
+            /** R */
+            r: number[];
+            /** Shade */
+            shade: number[];
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
+            /** Z */
+            z?: number[] | null;
+        };
+        /**
+         * SpiralTrack
+         * @description From one walk distance to another in so many turns, clockwise or not.
+         */
+        SpiralTrack: {
+            /**
+             * clockwise
+             * @default true
+             */
+            clockwise: boolean;
+            /** Begins at */
+            inner: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "spiral";
+            /** Ends at */
+            outer: number;
+            /**
+             * Turns
+             * @default 3
+             */
+            turns: number;
+        };
+        /**
          * Spoked
          * @description An odd outline by ruler: distances from a centre at equal angles, the first at twelve o'clock, clockwise.
          */
         Spoked: {
-            /** Distances */
+            /** Distances from the centre, clockwise from the top */
             distances: number[];
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2877,7 +3290,7 @@ export interface components {
          */
         Square: {
             /**
-             * Corner
+             * Corner radius
              * @default 0
              */
             corner: number;
@@ -2904,11 +3317,8 @@ export interface components {
             head: string;
             /** Id */
             id: string;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "piece" | "kit" | "shelf";
+            /** Kind */
+            kind: string;
             /** Main */
             main: string;
             /** Redo */
@@ -2961,7 +3371,7 @@ export interface components {
          */
         SwipeTrim: {
             /**
-             * Angle
+             * Turned
              * @default 0
              */
             angle: number;
@@ -2971,13 +3381,13 @@ export interface components {
              */
             bend: number;
             /**
-             * Direction
+             * Pulled
              * @default outward
              * @enum {string}
              */
-            direction: "inward" | "outward";
+            direction: "outward" | "inward";
             /**
-             * Family
+             * Side by side
              * @default 1
              */
             family: number;
@@ -2986,19 +3396,21 @@ export interface components {
              * @default teardrop
              * @enum {string}
              */
-            form: "straight" | "teardrop" | "comma left" | "comma right";
+            form: "teardrop" | "straight" | "comma left" | "comma right";
             /**
              * Gap
              * @default 0.2
              */
             gap: number;
+            /** Id */
+            id: string;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             kind: "swipe";
             /**
-             * Lean
+             * Each leans
              * @default 18
              */
             lean: number;
@@ -3008,12 +3420,12 @@ export interface components {
              */
             shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
             /**
-             * Shorter
+             * Each shorter by
              * @default 0.2
              */
             shorter: number;
             /**
-             * To
+             * Pulled to
              * @default {
              *       "kind": "length",
              *       "mm": 8
@@ -3023,7 +3435,7 @@ export interface components {
         };
         /**
          * TapedDome
-         * @description A dome known by a tape laid over the top from edge to edge, along the longest way through the centre.
+         * @description A dome known by a tape solved over the top from edge to edge, along the longest way through the centre.
          */
         TapedDome: {
             /**
@@ -3031,7 +3443,7 @@ export interface components {
              * @enum {string}
              */
             kind: "taped dome";
-            /** Tape */
+            /** Tape from edge to edge */
             tape: number;
         };
         /**
@@ -3044,7 +3456,7 @@ export interface components {
              * @enum {string}
              */
             kind: "circle";
-            /** Walk */
+            /** To the circle at */
             walk: number;
         };
         /**
@@ -3065,12 +3477,15 @@ export interface components {
              * @enum {string}
              */
             kind: "length";
-            /** Mm */
+            /** Swipe length */
             mm: number;
         };
         /**
          * Tool
-         * @description `tip` is the diameter of the tool, `dots` the diameters measured of dots it made (mm), `load` a practice row.
+         * @description `tip` is the diameter of the tool, None when nobody measured it; `dots` are diameters of dots it makes (mm).
+         *
+         *     `sizes` tells dots that were measured from those that are only typical of such a tool. `load` is a practice row,
+         *     None when none was made.
          */
         Tool: {
             /** Dots */
@@ -3091,8 +3506,14 @@ export interface components {
              * @default
              */
             note: string;
+            /**
+             * Sizes
+             * @default measured
+             * @enum {string}
+             */
+            sizes: "measured" | "typical";
             /** Tip */
-            tip: number;
+            tip?: number | null;
         };
         /**
          * TopTrim
@@ -3101,6 +3522,8 @@ export interface components {
          *     `shades` go up the stack; with `turns` the colours between take turns around the row.
          */
         TopTrim: {
+            /** Id */
+            id: string;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -3109,14 +3532,14 @@ export interface components {
             /** Shades */
             shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
             /**
-             * Shift
+             * By
              * @default 0.6
              */
             shift: number;
-            /** Sizes */
+            /** Top dot */
             sizes: components["schemas"]["Size"][];
             /**
-             * Towards
+             * Shifted
              * @default centred
              * @enum {string}
              */
@@ -3125,9 +3548,9 @@ export interface components {
              * Trims
              * @default []
              */
-            trims: (components["schemas"]["TopTrim"] | components["schemas"]["WalkTrim"] | components["schemas"]["SwipeTrim"])[];
+            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"])[];
             /**
-             * Turns
+             * shades take turns, the last between
              * @default false
              */
             turns: boolean;
@@ -3155,6 +3578,17 @@ export interface components {
             swept: number;
             /** Symmetry */
             symmetry: number;
+        };
+        /**
+         * TrackRequest
+         * @description A row to be put on another kind of track.
+         */
+        TrackRequest: {
+            /** Kind */
+            kind: string;
+            piece: components["schemas"]["Piece"];
+            /** Row */
+            row: number;
         };
         /**
          * TrimAlternativeAnswer
@@ -3222,23 +3656,25 @@ export interface components {
          */
         WalkTrim: {
             /**
-             * Begin
+             * Begins
              * @default outer point
              * @enum {string}
              */
             begin: "outer point" | "foot";
-            /** Count */
+            /** Dots a side */
             count?: number | null;
             /**
-             * Equal
+             * as many on both sides
              * @default true
              */
             equal: boolean;
             /**
-             * Gap
+             * Petal gap
              * @default 0.15
              */
             gap: number;
+            /** Id */
+            id: string;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -3250,12 +3686,12 @@ export interface components {
              */
             layers: number;
             /**
-             * Lead
+             * Lead dots
              * @default 0
              */
             lead: number;
             /**
-             * Load
+             * Loading
              * @default one
              * @enum {string}
              */
@@ -3274,12 +3710,13 @@ export interface components {
              * @enum {string}
              */
             sides: "both" | "left" | "right";
+            /** Walked dot */
             size: components["schemas"]["Size"];
             /**
              * Trims
              * @default []
              */
-            trims: (components["schemas"]["TopTrim"] | components["schemas"]["WalkTrim"] | components["schemas"]["SwipeTrim"])[];
+            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"])[];
         };
     };
     responses: never;
@@ -3362,6 +3799,550 @@ export interface operations {
             };
         };
     };
+    post_begin_border: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Blank"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Blank"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CountAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_outline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutlineRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Blank"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_begin_piece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"] | null;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_relief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReliefRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Blank"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_track: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrackRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_trim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTrimRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_blank: {
         parameters: {
             query?: never;
@@ -3382,6 +4363,165 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlankReport"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_blob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "image/jpeg": unknown;
+                "image/png": unknown;
+                "image/webp": unknown;
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlobAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_blob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                digest: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "image/jpeg": unknown;
+                    "image/png": unknown;
+                    "image/webp": unknown;
                 };
             };
             /** @description The request cannot be read. */
@@ -5160,6 +6300,82 @@ export interface operations {
             };
         };
     };
+    get_picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edit: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SketchAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     get_pieces: {
         parameters: {
             query?: never;
@@ -5329,6 +6545,82 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ident: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StateAnswer"];
+                };
             };
             /** @description The request cannot be read. */
             400: {
@@ -6189,6 +7481,84 @@ export interface operations {
                 content: {
                     "application/json": unknown;
                     "image/svg+xml": unknown;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_region_svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SvgOutline"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShapeRegion"];
                 };
             };
             /** @description The request cannot be read. */

@@ -15,6 +15,7 @@ export type Shelf = Schemas["Shelf"];
 export type StudioDocument = Piece | Kit | Shelf;
 export type Plan = Schemas["PlanAnswer"];
 export type PlanRow = Schemas["RowAnswer"];
+export type Sketch = Schemas["SketchAnswer"];
 export type Verdict = Schemas["VerdictAnswer"];
 export type Remedy = Schemas["RemedyAnswer"];
 export type Change = Schemas["Change"];

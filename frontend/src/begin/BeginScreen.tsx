@@ -1,29 +1,25 @@
-/** A new piece: a finished design from the first moment, reckoned anew with every choice. */
+/** A new piece: a finished design from the first moment, calculated anew with every choice. */
 import { Button } from "@mantine/core";
 import { queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link } from "wouter";
 import { client, need } from "../api/client";
-import type { Paint, Pattern, Piece, Tool } from "../api/types";
+import { fieldsOf } from "../api/facts";
+import type { Blank, Paint, Pattern, Piece, Tool } from "../api/types";
 import { useKeepPiece } from "../bench/BenchScreen";
 import { usePlan } from "../bench/usePlan";
-import { withOutline } from "../blank/BlankPart";
-import { MATERIALS } from "../blank/materials";
-import { acrossMm } from "../blank/measures";
+import { bordered, outlineBegun, reliefBegun, withOutline } from "../blank/begun";
 import { OutlineFields } from "../blank/OutlineFields";
 import { ReliefFields } from "../blank/ReliefFields";
+import { RuleField } from "../fields/RuleField";
 import { ColourField } from "../parts/ColourField";
 import { useKitTools, useShelfPaints } from "../parts/useStock";
 import { summary } from "../piece/VerdictLine";
 import { Stone } from "../stone/Stone";
-import { Choice } from "../studio/Choice";
-import { LengthField, NumberField } from "../studio/LengthField";
 import { tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
-import { TextField } from "../studio/TextField";
 import { useUnits } from "../studio/units";
 import "./begin.css";
-import { borderFor, freshPiece } from "./fresh";
 
 export function BeginScreen() {
   const tools = useKitTools();
@@ -32,22 +28,28 @@ export function BeginScreen() {
     queryKey: ["patterns"],
     queryFn: () => need(client.GET("/api/patterns")),
   }).data;
-  if (!patterns || tools.length === 0 || paints.length === 0)
+  const first = useQuery({ queryKey: ["begin"], queryFn: () => need(client.GET("/api/begin/piece")), gcTime: 0 });
+  if (first.isPending || !patterns) return <Shell title="New piece">{null}</Shell>;
+  if (!first.data)
     return (
       <Shell title="New piece">
         <main className="page">
           <h1>New piece</h1>
           <p className="quiet">
-            A design is reckoned from measured dots and paints. Put at least one tool into the{" "}
+            A design is calculated from measured dots and paints. Put at least one tool into the{" "}
             <Link href="/kit">kit</Link> and one paint on the <Link href="/shelf">shelf</Link> first.
           </p>
         </main>
       </Shell>
     );
-  return <Begin tools={tools} paints={paints} patterns={patterns} />;
+  return <Begin first={first.data} tools={tools} paints={paints} patterns={patterns} />;
 }
 
+const PIECE = fieldsOf("Piece");
+const BLANK = fieldsOf("Blank");
+
 interface Props {
+  first: Piece;
   tools: Tool[];
   paints: Paint[];
   patterns: Pattern[];
@@ -61,9 +63,9 @@ const composing = (piece: Piece, pattern: string) =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
-function Begin({ tools, paints, patterns }: Props) {
+function Begin({ first, tools, paints, patterns }: Props) {
   const units = useUnits((state) => state.units);
-  const [bare, setBare] = useState<Piece>(() => freshPiece(tools, paints));
+  const [bare, setBare] = useState<Piece>(first);
   const [pattern, setPattern] = useState(patterns[0]!.id);
   const [busy, setBusy] = useState(false);
   const queries = useQueryClient();
@@ -137,51 +139,42 @@ function Begin({ tools, paints, patterns }: Props) {
 
 interface PartProps {
   bare: Piece;
-  onChange: (piece: Piece) => void;
+  onChange: (change: (now: Piece) => Piece) => void;
 }
 
 function Measures({ bare, onChange }: PartProps) {
   const { blank } = bare;
-  const setBlank = (part: Partial<Piece["blank"]>) => onChange({ ...bare, blank: { ...blank, ...part } });
+  const set = (part: Partial<Piece>) => onChange((now) => ({ ...now, ...part }));
+  const setBlank = (part: Partial<Blank>) => onChange((now) => ({ ...now, blank: { ...now.blank, ...part } }));
+  const ask = (made: Promise<Blank>) => void made.then(setBlank, tellProblem);
   return (
     <section className="begin-fields" aria-label="Measures">
       <OutlineFields
         outline={blank.outline}
-        autoFocus
+        onKind={(kind) => ask(outlineBegun(blank, kind))}
         onChange={(change) => {
-          const outline = change(blank.outline);
-          setBlank({ ...withOutline(blank, outline), border: borderFor(acrossMm(outline)) });
+          const measured = { ...blank, ...withOutline(blank, change(blank.outline)) };
+          setBlank(measured);
+          ask(bordered(measured));
         }}
       />
       <ReliefFields
         outline={blank.outline}
         relief={blank.relief}
+        onKind={(kind) => ask(reliefBegun(blank, kind))}
         onChange={(change) => setBlank({ relief: change(blank.relief) })}
       />
-      <NumberField
-        name="Segments"
-        titled
+      <RuleField
+        fact={PIECE.segments!}
         value={bare.segments}
-        least={3}
-        most={48}
-        onChange={(segments) => onChange({ ...bare, segments })}
+        set={(segments) => set({ segments: segments as number })}
       />
-      <LengthField
-        name="Border kept clear"
-        titled
-        kind="distance"
-        value={blank.border}
-        least={0}
-        most={200}
-        onChange={(border) => setBlank({ border })}
-      />
-      <TextField name="Name" titled value={bare.name} onChange={(name) => onChange({ ...bare, name })} />
-      <Choice
-        name="Material"
-        titled
+      <RuleField fact={BLANK.border!} value={blank.border} set={(border) => setBlank({ border: border as number })} />
+      <RuleField fact={PIECE.name!} value={bare.name} set={(name) => set({ name: name as string })} />
+      <RuleField
+        fact={BLANK.material!}
         value={blank.material}
-        options={MATERIALS}
-        onChange={(material) => setBlank({ material })}
+        set={(material) => setBlank({ material: material as Blank["material"] })}
       />
       <ColourField
         name="Base coat"
@@ -237,7 +230,7 @@ function Paints({ paints, bare, onChange }: PartProps & { paints: Paint[] }) {
             type="button"
             className="chip"
             aria-pressed={bare.paints.some((one) => one.id === paint.id)}
-            onClick={() => onChange({ ...bare, paints: toggled(bare.paints, paint, paints) })}
+            onClick={() => onChange((now) => ({ ...now, paints: toggled(now.paints, paint, paints) }))}
           >
             <span className="swatch" style={{ background: paint.colour }} />
             {paint.name}
@@ -259,7 +252,7 @@ function Tools({ tools, bare, onChange }: PartProps & { tools: Tool[] }) {
             type="button"
             className="chip square"
             aria-pressed={bare.tools.some((one) => one.id === tool.id)}
-            onClick={() => onChange({ ...bare, tools: toggled(bare.tools, tool, tools) })}
+            onClick={() => onChange((now) => ({ ...now, tools: toggled(now.tools, tool, tools) }))}
           >
             {tool.name}
           </button>

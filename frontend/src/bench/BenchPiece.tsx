@@ -1,7 +1,9 @@
-/** One piece on the Bench, with what can be done to it. */
+/** One piece on the Bench, with what can be done to it. Its picture and menu are made when it comes in sight. */
 import { ActionIcon, Menu } from "@mantine/core";
+import { useIntersection } from "@mantine/hooks";
 import { IconDots } from "@tabler/icons-react";
-import { useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
 import { Link } from "wouter";
 import { client, need } from "../api/client";
 import type { Listed } from "../api/types";
@@ -9,60 +11,75 @@ import { MiniStone } from "../stone/MiniStone";
 import { tellProblem } from "../studio/notice";
 import { spokenText, useUnits } from "../studio/units";
 import { useDeleted } from "./BroughtBack";
-import { usePlan } from "./usePlan";
+
+const NEAR = "320px"; // pictures are made so far before they come in sight
 
 export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: number }) {
   const units = useUnits((state) => state.units);
-  const { piece, id } = listed;
-  const plan = usePlan(piece, listed.head).data;
-  const { relief } = piece.blank;
+  const { id, name } = listed;
+  const { ref, entry } = useIntersection({ rootMargin: NEAR });
+  const [seen, setSeen] = useState(false);
+  useEffect(() => {
+    if (entry?.isIntersecting) setSeen(true);
+  }, [entry]);
+  const picture = usePicture(listed.head, seen);
   return (
-    <li className="bench-piece">
-      <Link href={`/piece/${id}`} className="bench-stone" aria-label={`Open ${piece.name}`}>
+    <li className="bench-piece" ref={ref}>
+      <Link href={`/piece/${id}`} className="bench-stone" aria-label={`Open ${name}`}>
         <MiniStone
-          plan={plan}
-          base={piece.blank.base.colour}
+          plan={picture}
+          base={listed.base}
           size={2 * (listed.span ?? 0) * pxPerMm}
-          name={piece.name}
-          poles={"poles" in relief ? relief.poles : undefined}
+          name={name}
+          poles={listed.poles ?? undefined}
         />
       </Link>
       <div className="bench-words">
         <span>
-          <strong>{piece.name}</strong>
+          <strong>{name}</strong>
           <br />
           <span className="small quiet figures">
-            {spokenText(listed.words, units, "distance")}, {piece.blank.material}
+            {spokenText(listed.words, units, "distance")}, {listed.material}
             <br />
-            {piece.segments} segments<span className="bench-dots">{plan && `, ${plan.totals.dots} dots`}</span>
+            {listed.segments} segments<span className="bench-dots">{picture && `, ${picture.count} dots`}</span>
           </span>
         </span>
-        <PieceMenu listed={listed} />
+        {seen && <PieceMenu listed={listed} />}
       </div>
     </li>
   );
 }
 
+/** The small picture of a piece after this edit: it never changes. */
+function usePicture(edit: string, wanted: boolean) {
+  return useQuery({
+    queryKey: ["picture", edit],
+    queryFn: ({ signal }) => need(client.GET("/api/pictures/{edit}", { params: { path: { edit } }, signal })),
+    enabled: wanted,
+    staleTime: Number.POSITIVE_INFINITY,
+  }).data;
+}
+
 function PieceMenu({ listed }: { listed: Listed }) {
   const queries = useQueryClient();
   const deleted = useDeleted();
-  const { piece, id } = listed;
+  const { id, name } = listed;
   const again = () => queries.invalidateQueries({ queryKey: ["pieces"] });
+  const path = { params: { path: { ident: id } } };
   const copy = async () => {
-    const named = { ...piece, name: `${piece.name}, copy`.slice(0, 120) };
-    await need(client.POST("/api/pieces", { body: { piece: named, label: "Copy a piece" } }));
+    await need(client.POST("/api/pieces/{ident}/copy", path));
     await again();
   };
   const remove = async () => {
-    await need(client.DELETE("/api/pieces/{ident}", { params: { path: { ident: id } } }));
-    deleted.set({ id, name: piece.name });
+    await need(client.DELETE("/api/pieces/{ident}", path));
+    deleted.set({ id, name });
     await again();
   };
   const act = (what: () => Promise<void>) => () => void what().catch(tellProblem);
   return (
     <Menu position="bottom-end" withinPortal>
       <Menu.Target>
-        <ActionIcon variant="subtle" color="gray" aria-label={`More for ${piece.name}`}>
+        <ActionIcon variant="subtle" color="gray" aria-label={`More for ${name}`}>
           <IconDots size={18} />
         </ActionIcon>
       </Menu.Target>
@@ -70,8 +87,8 @@ function PieceMenu({ listed }: { listed: Listed }) {
         <Menu.Item component={Link} href={`/piece/${id}/print`}>
           Print
         </Menu.Item>
-        <Menu.Item component={Link} href={`/piece/${id}/past`}>
-          Past
+        <Menu.Item component={Link} href={`/piece/${id}/history`}>
+          History
         </Menu.Item>
         <Menu.Item onClick={act(copy)}>Duplicate</Menu.Item>
         <Menu.Item onClick={act(remove)}>Delete</Menu.Item>

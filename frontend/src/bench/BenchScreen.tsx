@@ -1,7 +1,6 @@
 /** The Bench: all pieces side by side at true proportion. */
 import { Button } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useRef } from "react";
 import { Link, useLocation } from "wouter";
 import { client, need } from "../api/client";
 import type { Listed, Piece } from "../api/types";
@@ -52,7 +51,6 @@ export function BenchScreen() {
 
 /** Bring a piece in from a file. */
 function OpenFile() {
-  const input = useRef<HTMLInputElement>(null);
   const keep = useKeepPiece();
   const read = async (file: File) => {
     try {
@@ -63,12 +61,13 @@ function OpenFile() {
     }
   };
   return (
-    <>
-      <FileChooser name="Piece file" accept=".json,application/json" field={input} onFile={read} />
-      <Button variant="default" onClick={() => input.current?.click()}>
-        Open a file
-      </Button>
-    </>
+    <FileChooser accept=".json,application/json" onFile={read}>
+      {(open) => (
+        <Button variant="default" onClick={open}>
+          Open a file
+        </Button>
+      )}
+    </FileChooser>
   );
 }
 

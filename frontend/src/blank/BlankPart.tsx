@@ -1,15 +1,16 @@
 /** The blank of the piece: outline, relief, border, centre, guides. Its measures stand on the stone beside. */
-import type { Blank, Outline, Piece, Plan } from "../api/types";
+import { wordsOf } from "../api/facts";
+import type { Blank, Piece, Plan } from "../api/types";
 import { ColourField } from "../parts/ColourField";
 import type { Session } from "../piece/session";
 import { Choice } from "../studio/Choice";
 import { spokenLength, useUnits } from "../studio/units";
 import { BareFields } from "./BareFields";
 import { BorderFields } from "./BorderFields";
+import { outlineBegun, reliefBegun, withOutline } from "./begun";
 import "./blank.css";
 import { CentreFields } from "./CentreFields";
 import { GuideFields } from "./GuideFields";
-import { MATERIALS } from "./materials";
 import { OutlineFields } from "./OutlineFields";
 import { ReliefFields } from "./ReliefFields";
 import { RingTable } from "./RingTable";
@@ -42,11 +43,18 @@ export function BlankPart({ session, piece, plan }: Props) {
             <OutlineFields
               outline={blank.outline}
               measures={false}
+              onKind={(kind) =>
+                tryBlank("Choose the outline", async (now) => ({
+                  ...(await outlineBegun(now, kind)),
+                  border: now.border,
+                }))
+              }
               onChange={(change) => tryBlank("Choose the outline", (now) => withOutline(now, change(now.outline)))}
             />
             <ReliefFields
               outline={blank.outline}
               relief={blank.relief}
+              onKind={(kind) => tryBlank("Choose the relief", (now) => reliefBegun(now, kind))}
               onChange={(change) => tryBlank("Choose the relief", (now) => ({ relief: change(now.relief) }))}
             />
           </div>
@@ -67,7 +75,7 @@ export function BlankPart({ session, piece, plan }: Props) {
             name="Material"
             titled
             value={blank.material}
-            options={MATERIALS}
+            options={wordsOf<Blank["material"]>("Blank", "material")}
             onChange={(material) => tryBlank("Set the material", { material })}
           />
           <ColourField
@@ -87,15 +95,3 @@ export function BlankPart({ session, piece, plan }: Props) {
     </div>
   );
 }
-
-/** Another outline: only a round one is a plate, ball or egg, and a centre belongs to its own outline. */
-export function withOutline(blank: Blank, outline: Outline): Partial<Blank> {
-  const flat = outline.kind !== "round" && ROUND_ONLY.has(blank.relief.kind);
-  return {
-    outline,
-    ...(flat ? { relief: { kind: "flat" } } : {}),
-    ...(outline.kind !== blank.outline.kind ? { centre: { kind: "middle" } } : {}),
-  };
-}
-
-const ROUND_ONLY = new Set(["plate", "ball", "egg"]);

@@ -1,7 +1,8 @@
 /** The border kept clear: an even inset, or a reduced copy, and how uneven the second is. */
+import { fieldsOf } from "../api/facts";
 import type { Blank, BlankReport, Plan } from "../api/types";
+import { RuleField } from "../fields/RuleField";
 import { Choice } from "../studio/Choice";
-import { LengthField, NumberField } from "../studio/LengthField";
 import { spokenLength, useUnits } from "../studio/units";
 import type { TryBlank } from "./useTried";
 
@@ -35,25 +36,16 @@ export function BorderFields({ blank, plan, report, tryBlank }: Props) {
           onChange={(way) => tryBlank("Choose the border", { reduced: way === "copy" ? FIRST_COPY : null })}
         />
         {copied ? (
-          <NumberField
-            name="Reduced by"
-            titled
-            decimals
-            unit="%"
-            value={blank.reduced ?? FIRST_COPY}
-            least={0}
-            most={90}
-            onChange={(reduced) => tryBlank("Set the border", { reduced })}
+          <RuleField
+            fact={fieldsOf("Blank").reduced!}
+            value={blank.reduced}
+            set={(reduced) => tryBlank("Set the border", { reduced: reduced as number | null })}
           />
         ) : (
-          <LengthField
-            name="Border kept clear"
-            titled
-            kind="distance"
+          <RuleField
+            fact={fieldsOf("Blank").border!}
             value={blank.border}
-            least={0}
-            most={200}
-            onChange={(width) => tryBlank("Set the border", { border: width })}
+            set={(border) => tryBlank("Set the border", { border: border as number })}
           />
         )}
       </div>

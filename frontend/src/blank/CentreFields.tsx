@@ -1,7 +1,9 @@
 /** Where the centre is, and how the outline lies. Candidates stand side by side with what each means. */
+import { Table } from "@mantine/core";
+import { fieldsOf, wordsOf } from "../api/facts";
 import type { Blank, BlankReport } from "../api/types";
-import { Choice } from "../studio/Choice";
-import { LengthField, NumberField } from "../studio/LengthField";
+import { type Rule, VariantFields } from "../fields/KindFields";
+import { RuleField } from "../fields/RuleField";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
 import type { TryBlank } from "./useTried";
 
@@ -11,17 +13,8 @@ interface Props {
   tryBlank: TryBlank;
 }
 
-const NAMES: Record<string, string> = {
-  middle: "middle of length and width",
-  centroid: "centre of gravity",
-  inscribed: "centre of the largest circle inside",
-  enclosing: "centre of the smallest circle around",
-};
-const LIES = [
-  ["angle", "as measured, turned by"],
-  ["longest axis", "longest axis upright"],
-  ["symmetry axis", "axis of symmetry upright"],
-] as const;
+const NAMES = Object.fromEntries(wordsOf("NamedCentre", "kind"));
+const POINT = fieldsOf("SetCentre");
 
 export function CentreFields({ blank, report, tryBlank }: Props) {
   const units = useUnits((state) => state.units);
@@ -34,19 +27,19 @@ export function CentreFields({ blank, report, tryBlank }: Props) {
   return (
     <section aria-label="Centre">
       <h2>Centre</h2>
-      <table className="plain">
-        <thead>
-          <tr>
-            <th scope="col">Centre</th>
-            <th scope="col">Right, {SUFFIX[units]}</th>
-            <th scope="col">Down</th>
-            <th scope="col">Largest whole ring, across</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">Centre</Table.Th>
+            <Table.Th scope="col">Right, {SUFFIX[units]}</Table.Th>
+            <Table.Th scope="col">Down</Table.Th>
+            <Table.Th scope="col">Largest whole ring, across</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {report?.centres.map((one) => (
-            <tr key={one.kind} className={one.kind === centre.kind ? "current" : ""}>
-              <td>
+            <Table.Tr key={one.kind} className={one.kind === centre.kind ? "current" : ""}>
+              <Table.Td>
                 <label>
                   <input
                     type="radio"
@@ -56,74 +49,57 @@ export function CentreFields({ blank, report, tryBlank }: Props) {
                   />{" "}
                   {NAMES[one.kind]}
                 </label>
-              </td>
-              <td>{say(one.x)}</td>
-              <td>{say(one.y)}</td>
-              <td>{say(2 * one.whole)}</td>
-            </tr>
+              </Table.Td>
+              <Table.Td>{say(one.x)}</Table.Td>
+              <Table.Td>{say(one.y)}</Table.Td>
+              <Table.Td>{say(2 * one.whole)}</Table.Td>
+            </Table.Tr>
           ))}
-          <tr className={centre.kind === "point" ? "current" : ""}>
-            <td>
+          <Table.Tr className={centre.kind === "point" ? "current" : ""}>
+            <Table.Td>
               <label>
                 <input type="radio" name="centre" checked={centre.kind === "point"} onChange={byHand} /> set by hand:
                 touch the stone, or type
               </label>
-            </td>
+            </Table.Td>
             {centre.kind === "point" ? (
               <>
-                <td>
+                <Table.Td>
                   <Place
-                    name="Right"
+                    field="x"
                     value={centre.x}
                     set={(x) => tryBlank("Set the centre", { centre: { ...centre, x } })}
                   />
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                   <Place
-                    name="Down"
+                    field="y"
                     value={centre.y}
                     set={(y) => tryBlank("Set the centre", { centre: { ...centre, y } })}
                   />
-                </td>
-                <td>{report && say(2 * report.centre.whole)}</td>
+                </Table.Td>
+                <Table.Td>{report && say(2 * report.centre.whole)}</Table.Td>
               </>
             ) : (
-              <td colSpan={3} />
+              <Table.Td colSpan={3} />
             )}
-          </tr>
-        </tbody>
-      </table>
+          </Table.Tr>
+        </Table.Tbody>
+      </Table>
       <div className="part-fields" style={{ marginTop: 10 }}>
-        <Choice
-          name="How it lies"
-          titled
-          value={lie.kind}
-          options={LIES}
-          onChange={(kind) => tryBlank("Turn the blank", { lie: kind === "angle" ? { kind, degrees: 0 } : { kind } })}
+        <VariantFields
+          fact={fieldsOf("Blank").lie!}
+          value={lie as Rule}
+          set={(next) => tryBlank("Turn the blank", { lie: next as unknown as Blank["lie"] })}
+          near={0}
         />
-        {lie.kind === "angle" && (
-          <NumberField
-            name="Turned by"
-            titled
-            decimals
-            unit="°"
-            value={lie.degrees}
-            least={-360}
-            most={360}
-            onChange={(degrees) => tryBlank("Turn the blank", { lie: { kind: "angle", degrees } })}
-          />
-        )}
       </div>
     </section>
   );
 }
 
-function Place({ name, value, set }: { name: string; value: number; set: (mm: number) => void }) {
-  return (
-    <span style={{ display: "inline-block", width: 92 }}>
-      <LengthField name={`Centre, ${name.toLowerCase()}`} value={value} least={-1000} most={1000} onChange={set} />
-    </span>
-  );
+function Place({ field, value, set }: { field: "x" | "y"; value: number; set: (mm: number) => void }) {
+  return <RuleField fact={POINT[field]!} titled={false} width={92} value={value} set={(mm) => set(mm as number)} />;
 }
 
 function round(mm: number): number {

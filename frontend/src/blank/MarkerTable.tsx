@@ -1,4 +1,5 @@
 /** What to draw the guides with on this surface, and how it comes off. */
+import { Table } from "@mantine/core";
 import type { BlankReport, Piece } from "../api/types";
 
 type Marker = Piece["guides"]["marker"];
@@ -15,18 +16,18 @@ export function MarkerTable({ report, marker, onChange }: Props) {
   return (
     <section aria-label="Marker">
       <h2>Marker for {SURFACE[report.surface] ?? report.surface}</h2>
-      <table className="plain">
-        <thead>
-          <tr>
-            <th scope="col">Marker</th>
-            <th scope="col">Why</th>
-            <th scope="col">How it comes off</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">Marker</Table.Th>
+            <Table.Th scope="col">Why</Table.Th>
+            <Table.Th scope="col">How it comes off</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
           {report.markers.map((one) => (
-            <tr key={one.name} className={one.name === marker ? "current" : ""}>
-              <td style={{ whiteSpace: "nowrap" }}>
+            <Table.Tr key={one.name} className={one.name === marker ? "current" : ""}>
+              <Table.Td style={{ whiteSpace: "nowrap" }}>
                 <label>
                   <input
                     type="radio"
@@ -37,13 +38,13 @@ export function MarkerTable({ report, marker, onChange }: Props) {
                   {one.name}
                 </label>
                 {one.suits && <span className="small"> ✓ suits</span>}
-              </td>
-              <td className="small">{one.why}</td>
-              <td className="small">{one.stays ? <strong>does not come off here</strong> : one.off}</td>
-            </tr>
+              </Table.Td>
+              <Table.Td className="small">{one.why}</Table.Td>
+              <Table.Td className="small">{one.stays ? <strong>does not come off here</strong> : one.off}</Table.Td>
+            </Table.Tr>
           ))}
-        </tbody>
-      </table>
+        </Table.Tbody>
+      </Table>
       <p className="small quiet">
         Common practice. Take lines off only when the paint is dry, and try a marker on the base at the side first.
       </p>

@@ -2,8 +2,7 @@
 import type { Blank, Outline, Piece, Plan } from "../api/types";
 import type { Session } from "../piece/session";
 import { type Point, toScreen, type View } from "../stone/view";
-import { MEASURES } from "./measures";
-import { MeasureField } from "./OutlineFields";
+import { MeasureField, measuresOf } from "./OutlineFields";
 import { useBlankReport } from "./useBlankReport";
 import { useTried } from "./useTried";
 
@@ -44,14 +43,14 @@ export function OnTheStone({ session, piece, plan, view, width, height }: Props)
       { x: box.left - aside, y: box.low },
     ],
   } as const;
-  const measured = MEASURES[outline.kind].filter((measure) => measure.along !== "none");
+  const measured = measuresOf(outline).filter(([, fact]) => fact.along);
   const centre = report?.centre;
   return (
     <>
       <svg width={width} height={height} aria-hidden="true">
-        {measured.map((measure) => {
-          const [from, to] = lines[measure.along as "across" | "down"].map(at) as [Point, Point];
-          return <DimensionLine key={measure.field} from={from} to={to} />;
+        {measured.map(([field, fact]) => {
+          const [from, to] = lines[fact.along!].map(at) as [Point, Point];
+          return <DimensionLine key={field} from={from} to={to} />;
         })}
         {centre &&
           !plan.blank.closed &&
@@ -62,15 +61,15 @@ export function OnTheStone({ session, piece, plan, view, width, height }: Props)
           })}
         {centre && <path className="centre-mark chosen" d={cross(at({ x: 0, y: 0 }))} />}
       </svg>
-      {measured.map((measure) => {
-        const [from, to] = lines[measure.along as "across" | "down"].map(at) as [Point, Point];
+      {measured.map(([field, fact]) => {
+        const [from, to] = lines[fact.along!].map(at) as [Point, Point];
         return (
           <span
-            key={measure.field}
+            key={field}
             className="dimension-field"
             style={{ left: Math.max((from.x + to.x) / 2, FIELD_PX / 2), top: (from.y + to.y) / 2 }}
           >
-            <MeasureField outline={outline} measure={measure} onChange={set} />
+            <MeasureField outline={outline} field={field} fact={fact} onChange={set} />
           </span>
         );
       })}

@@ -1,30 +1,37 @@
 /** Which outline a blank has, and its measures. */
 import { Button } from "@mantine/core";
-import { useId, useRef, useState } from "react";
+import { useState } from "react";
 import { client, need } from "../api/client";
+import { type Fact, fieldsOf, OUTLINES, wordsOf } from "../api/facts";
 import type { Outline } from "../api/types";
+import { RuleField, type Value } from "../fields/RuleField";
 import { Choice } from "../studio/Choice";
 import { FileChooser, SVG_FILES } from "../studio/FileChooser";
-import { LengthField, NumberField } from "../studio/LengthField";
-import { TextField } from "../studio/TextField";
-import { lengthText, parseLength, useUnits } from "../studio/units";
-import { acrossMm, begunAs, MEASURES, OUTLINES, type OutlineKind } from "./measures";
+import { LengthField } from "../studio/LengthField";
+import { Distances } from "./Distances";
 
-interface Props {
+export type OutlineKind = Outline["kind"];
+
+export interface OutlineProps {
   outline: Outline;
+  /** Another kind, about as large. */
+  onKind: (kind: OutlineKind) => void;
   onChange: (change: (now: Outline) => Outline) => void;
-  /** Show the measures here; on the stone they are dimension lines. */
-  measures?: boolean;
-  autoFocus?: boolean;
 }
 
-export function OutlineFields({ outline, onChange, measures = true, autoFocus }: Props) {
-  const file = useRef<HTMLInputElement>(null);
+interface Props extends OutlineProps {
+  /** Show the measures here; on the stone they are dimension lines. */
+  measures?: boolean;
+}
+
+const FROM_FILE = "odd";
+
+export function OutlineFields({ outline, onKind, onChange, measures = true }: Props) {
   const [problem, setProblem] = useState<string | null>(null);
-  const choose = (kind: OutlineKind) => {
+  const choose = (kind: OutlineKind, open: () => void) => {
     setProblem(null);
-    if (kind === "odd") file.current?.click();
-    else onChange((now) => begunAs(kind, acrossMm(now)));
+    if (kind === FROM_FILE) open();
+    else onKind(kind);
   };
   const read = async (chosen: File) => {
     try {
@@ -36,47 +43,31 @@ export function OutlineFields({ outline, onChange, measures = true, autoFocus }:
       setProblem((cause as Error).message);
     }
   };
+  const fields = measuresOf(outline).filter(([, fact]) => measures || !fact.along);
   return (
     <>
-      <Choice name="Outline" titled value={outline.kind} options={OUTLINES} onChange={choose} />
-      <FileChooser name="Outline file" accept={SVG_FILES} field={file} onFile={read} />
-      {outline.kind === "odd" && (
-        <Button size="xs" variant="light" style={{ alignSelf: "end" }} onClick={() => file.current?.click()}>
-          Another file
-        </Button>
-      )}
-      {outline.kind === "polygon" && (
-        <NumberField
-          name="Sides"
-          titled
-          value={outline.sides}
-          least={3}
-          most={24}
-          onChange={(sides) => onChange((now) => ({ ...now, sides }) as Outline)}
-        />
-      )}
-      {measures &&
-        MEASURES[outline.kind].map((measure, k) => (
-          <MeasureField
-            key={measure.field}
-            outline={outline}
-            measure={measure}
-            titled
-            autoFocus={autoFocus && k === 0}
-            onChange={onChange}
-          />
-        ))}
-      {outline.kind === "round" && (
-        <LengthField
-          name="Circumference"
-          titled
-          kind="dot"
-          value={outline.diameter * Math.PI}
-          least={31.5}
-          most={3141}
-          onChange={(round) => onChange((now) => ({ ...now, diameter: round / Math.PI }) as Outline)}
-        />
-      )}
+      <FileChooser accept={SVG_FILES} onFile={read}>
+        {(open) => (
+          <>
+            <Choice
+              name="Outline"
+              titled
+              value={outline.kind}
+              options={wordsOf<OutlineKind>("Blank", "outline")}
+              onChange={(kind) => choose(kind, open)}
+            />
+            {outline.kind === FROM_FILE && (
+              <Button size="xs" variant="light" className="infield" onClick={open}>
+                Another file
+              </Button>
+            )}
+          </>
+        )}
+      </FileChooser>
+      {fields.map(([field, fact]) => (
+        <MeasureField key={field} outline={outline} field={field} fact={fact} titled onChange={onChange} />
+      ))}
+      {outline.kind === "round" && <Circumference outline={outline} onChange={onChange} />}
       {outline.kind === "spoked" && <Distances outline={outline} onChange={onChange} />}
       {problem && (
         <p className="wrong" role="alert">
@@ -87,71 +78,48 @@ export function OutlineFields({ outline, onChange, measures = true, autoFocus }:
   );
 }
 
-interface MeasureProps {
-  outline: Outline;
-  measure: (typeof MEASURES)[OutlineKind][number];
-  onChange: Props["onChange"];
-  titled?: boolean;
-  autoFocus?: boolean;
+/** The measures of an outline that are single numbers. */
+export function measuresOf(outline: Outline): [string, Fact][] {
+  return Object.entries(fieldsOf(OUTLINES[outline.kind] ?? "")).filter(
+    ([field]) => typeof (outline as unknown as Record<string, unknown>)[field] === "number",
+  );
 }
 
-export function MeasureField({ outline, measure, onChange, ...rest }: MeasureProps) {
-  const { field, name, least, most } = measure;
+interface MeasureProps {
+  outline: Outline;
+  field: string;
+  fact: Fact;
+  onChange: OutlineProps["onChange"];
+  titled?: boolean;
+}
+
+export function MeasureField({ outline, field, fact, onChange, titled }: MeasureProps) {
   return (
-    <LengthField
-      name={name}
-      kind="distance"
-      value={Number((outline as unknown as Record<string, number>)[field])}
-      least={least}
-      most={most}
-      onChange={(value) => onChange((now) => ({ ...now, [field]: value }) as Outline)}
-      {...rest}
+    <RuleField
+      fact={fact}
+      titled={titled}
+      value={(outline as unknown as Record<string, Value>)[field]}
+      set={(value) => onChange((now) => ({ ...now, [field]: value }) as Outline)}
     />
   );
 }
 
-/** Distances from a centre at equal angles, typed one after the other. */
-function Distances({
-  outline,
-  onChange,
-}: {
-  outline: Extract<Outline, { kind: "spoked" }>;
-  onChange: Props["onChange"];
-}) {
-  const units = useUnits((state) => state.units);
-  const id = useId();
-  const [problem, setProblem] = useState<string | null>(null);
-  const shown = outline.distances.map((mm) => lengthText(mm, units, "dot")).join(" ");
-  const take = (typed: string) => {
-    const parts = typed.split(/[\s;]+/).filter(Boolean);
-    const lengths = parts.map((part) => parseLength(part, units));
-    const bad = parts.find((_, k) => lengths[k] === null);
-    if (bad !== undefined) setProblem(`“${bad}” is not a length.`);
-    else if (lengths.length < 6 || lengths.length > 72)
-      setProblem(`Give 6 to 72 distances at equal angles (given: ${lengths.length}).`);
-    else if (lengths.some((mm) => mm! < 10 || mm! > 1000)) setProblem("Every distance is 10 to 1000 mm.");
-    else {
-      setProblem(null);
-      onChange((now) => ({ ...now, distances: lengths as number[] }) as Outline);
-    }
-  };
+interface RoundProps {
+  outline: Extract<Outline, { kind: "round" }>;
+  onChange: OutlineProps["onChange"];
+}
+
+/** Round blanks are often measured by a tape around them. */
+function Circumference({ outline, onChange }: RoundProps) {
+  const { least = 0, most = 0 } = fieldsOf("Round").diameter!;
   return (
-    <span className="wide-field">
-      <TextField
-        name="Distances from the centre, clockwise from the top"
-        titled
-        value={shown}
-        most={900}
-        onChange={take}
-      />
-      <span className="small quiet" id={id}>
-        {outline.distances.length} spokes, one every {Math.round(36000 / outline.distances.length) / 100}°
-      </span>
-      {problem && (
-        <span className="wrong" role="alert">
-          {problem}
-        </span>
-      )}
-    </span>
+    <LengthField
+      name="Circumference"
+      titled
+      value={outline.diameter * Math.PI}
+      least={least * Math.PI}
+      most={most * Math.PI}
+      onChange={(round) => onChange((now) => ({ ...now, diameter: round / Math.PI }) as Outline)}
+    />
   );
 }

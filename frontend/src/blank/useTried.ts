@@ -6,7 +6,7 @@ import type { Blank, Piece } from "../api/types";
 import type { Session } from "../piece/session";
 
 /** What is to change, worked out from the blank as it stands when its turn comes. */
-export type BlankChange = Partial<Blank> | ((now: Blank) => Partial<Blank>);
+export type BlankChange = Partial<Blank> | ((now: Blank) => Partial<Blank> | Promise<Partial<Blank>>);
 export type TryBlank = (label: string, change: BlankChange) => void;
 
 const useRefusal = create<{ wrong: string | null }>(() => ({ wrong: null }));
@@ -29,17 +29,16 @@ export function useTried(session: Session): { tryBlank: TryBlank; wrong: string 
 async function tried(session: Session, label: string, change: BlankChange): Promise<void> {
   const { piece } = session;
   if (!piece) return;
-  const next = withBlank(piece, change);
   try {
-    await need(client.POST("/api/blank", { body: next }));
+    const part = typeof change === "function" ? await change(piece.blank) : change;
+    await need(client.POST("/api/blank", { body: withBlank(piece, part) }));
     useRefusal.setState({ wrong: null });
-    session.edit(label, (now) => withBlank(now, change));
+    session.edit(label, (now) => withBlank(now, part));
   } catch (cause) {
     useRefusal.setState({ wrong: (cause as Error).message });
   }
 }
 
-function withBlank(piece: Piece, change: BlankChange): Piece {
-  const part = typeof change === "function" ? change(piece.blank) : change;
+function withBlank(piece: Piece, part: Partial<Blank>): Piece {
   return { ...piece, blank: { ...piece.blank, ...part } };
 }

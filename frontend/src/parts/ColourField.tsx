@@ -1,4 +1,7 @@
-/** A colour with a name: the browser's own colour picker beside the words. */
+/** A colour with a name. The colour is picked, or its hex value typed. */
+import { ColorInput } from "@mantine/core";
+import { useEffect, useState } from "react";
+import { fieldsOf } from "../api/facts";
 import { TextField } from "../studio/TextField";
 
 interface Props {
@@ -9,22 +12,39 @@ interface Props {
   onChange: (value: { name: string; colour: string }) => void;
 }
 
+const HEX = /^#[0-9a-f]{6}$/;
+
 export function ColourField({ name, colour, label, titled, onChange }: Props) {
+  const [picked, setPicked] = useState(colour);
+  useEffect(() => setPicked(colour), [colour]);
+  const wrong = picked !== colour && !HEX.test(picked.toLowerCase());
+  const take = (next: string) => {
+    const hex = next.toLowerCase();
+    if (hex !== colour && HEX.test(hex)) onChange({ name: label, colour: hex });
+  };
   return (
-    <span className="field" style={{ width: 230 }}>
-      {titled && <span className="name">{name}</span>}
-      <span style={{ display: "flex", gap: 6 }}>
-        <input
-          type="color"
-          className="cell"
-          style={{ width: 44, padding: 2, flex: "none" }}
-          aria-label={`${name}, colour`}
-          defaultValue={colour}
-          key={colour}
-          onBlur={(event) => event.target.value !== colour && onChange({ name: label, colour: event.target.value })}
-        />
-        <TextField name={`${name}, name`} value={label} onChange={(text) => onChange({ name: text, colour })} />
-      </span>
+    <span className="colour">
+      <ColorInput
+        label={titled ? `${name}, colour` : undefined}
+        aria-label={titled ? undefined : `${name}, colour`}
+        value={picked}
+        format="hex"
+        fixOnBlur={false}
+        error={wrong ? `${name}, colour: write # and six digits or letters a to f, as in #2f8f8a.` : null}
+        errorProps={{ role: "alert" }}
+        onChange={setPicked}
+        onChangeEnd={take}
+        onBlur={() => take(picked)}
+        eyeDropperButtonProps={{ "aria-label": `Take ${name} from the screen` }}
+        w={128}
+      />
+      <TextField
+        name={`${name}, name`}
+        titled={titled}
+        value={label}
+        most={fieldsOf("Paint").name?.longest}
+        onChange={(text) => onChange({ name: text, colour })}
+      />
     </span>
   );
 }

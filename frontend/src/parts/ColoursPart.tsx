@@ -1,13 +1,16 @@
 /** The paints chosen for the piece, and the ramps between them. */
-import { Button } from "@mantine/core";
+import { Button, Table } from "@mantine/core";
+import { fieldsOf, MOST } from "../api/facts";
 import type { Paint, Piece, Plan, Ramp } from "../api/types";
 import { freshId } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { Choice } from "../studio/Choice";
-import { NumberField } from "../studio/LengthField";
+import { NumberField } from "../studio/NumberField";
 import { TextField } from "../studio/TextField";
 import { differences, takenOver } from "./differences";
 import { useShelfPaints } from "./useStock";
+
+const RAMP = fieldsOf("Ramp");
 
 interface Props {
   session: Session;
@@ -35,18 +38,18 @@ export function ColoursPart({ session, piece, plan }: Props) {
             </Button>
           </p>
         )}
-        <table className="plain">
-          <tbody>
+        <Table>
+          <Table.Tbody>
             {piece.paints.map((paint) => (
-              <tr key={paint.id}>
-                <td style={{ width: 30 }}>
+              <Table.Tr key={paint.id}>
+                <Table.Td style={{ width: 30 }}>
                   <span className="swatch" style={{ background: paint.colour }} />
-                </td>
-                <td>{paint.name}</td>
-                <td>
+                </Table.Td>
+                <Table.Td>{paint.name}</Table.Td>
+                <Table.Td>
                   {paint.body}, {paint.finish}
-                </td>
-                <td style={{ textAlign: "right" }}>
+                </Table.Td>
+                <Table.Td style={{ textAlign: "right" }}>
                   {used.has(paint.id) || piece.paints.length === 1 ? (
                     <span className="small quiet">in use</span>
                   ) : (
@@ -64,11 +67,11 @@ export function ColoursPart({ session, piece, plan }: Props) {
                       Leave out
                     </Button>
                   )}
-                </td>
-              </tr>
+                </Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </section>
       {others.length > 0 && (
         <section aria-label="From the shelf">
@@ -108,7 +111,10 @@ function Ramps({ session, piece, plan }: Props) {
   const add = () => {
     const stops = [piece.paints[0]!.id, piece.paints.at(-1)!.id];
     const name = `Ramp ${piece.ramps.length + 1}`;
-    set("Add a ramp", [...piece.ramps, { id: freshId("ramp", piece.ramps), name, stops, steps: 5 }]);
+    set("Add a ramp", [
+      ...piece.ramps,
+      { id: freshId("ramp", piece.ramps), name, stops, steps: RAMP.steps?.default as number },
+    ]);
   };
   return (
     <section aria-label="Ramps">
@@ -116,7 +122,7 @@ function Ramps({ session, piece, plan }: Props) {
       {piece.ramps.map((ramp) => (
         <RampFields key={ramp.id} piece={piece} ramp={ramp} colours={plan.ramps[ramp.id] ?? []} change={change} />
       ))}
-      <Button size="xs" variant="light" onClick={add} disabled={piece.ramps.length >= 40}>
+      <Button size="xs" variant="light" onClick={add} disabled={piece.ramps.length >= MOST.ramps}>
         Add a ramp
       </Button>
     </section>
@@ -132,7 +138,7 @@ interface RampProps {
 
 function RampFields({ piece, ramp, colours, change }: RampProps) {
   const paints = piece.paints.map((paint) => [paint.id, paint.name] as const);
-  const highest = Math.max(2, ...steps(piece, ramp.id));
+  const highest = Math.max(RAMP.steps?.least ?? 0, ...steps(piece, ramp.id));
   return (
     <fieldset className="ramp" aria-label={ramp.name}>
       <div className="ramp-run">
@@ -141,13 +147,19 @@ function RampFields({ piece, ramp, colours, change }: RampProps) {
         ))}
       </div>
       <div className="part-fields">
-        <TextField name="Name of the ramp" titled value={ramp.name} onChange={(name) => change(ramp.id, { name })} />
+        <TextField
+          name="Name of the ramp"
+          titled
+          value={ramp.name}
+          most={RAMP.name?.longest}
+          onChange={(name) => change(ramp.id, { name })}
+        />
         <NumberField
           name="Steps"
           titled
           value={ramp.steps}
           least={highest}
-          most={12}
+          most={RAMP.steps?.most}
           onChange={(next) => change(ramp.id, { steps: next })}
         />
         {ramp.stops.map((stop, k) => (
@@ -162,7 +174,7 @@ function RampFields({ piece, ramp, colours, change }: RampProps) {
         ))}
       </div>
       <div className="chips" style={{ marginTop: 8 }}>
-        {ramp.stops.length < 5 && (
+        {ramp.stops.length < (RAMP.stops?.longest ?? 0) && (
           <Button
             size="compact-xs"
             variant="light"
@@ -171,7 +183,7 @@ function RampFields({ piece, ramp, colours, change }: RampProps) {
             Add a stop
           </Button>
         )}
-        {ramp.stops.length > 2 && (
+        {ramp.stops.length > (RAMP.stops?.fewest ?? 0) && (
           <Button
             size="compact-xs"
             variant="subtle"

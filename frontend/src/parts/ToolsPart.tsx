@@ -1,5 +1,5 @@
 /** The tools chosen for the piece: copies of the kit's, so that the piece plans the same anywhere. */
-import { Button } from "@mantine/core";
+import { Button, Table } from "@mantine/core";
 import type { Piece, Tool } from "../api/types";
 import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
@@ -27,24 +27,24 @@ export function ToolsPart({ session, piece }: { session: Session; piece: Piece }
             </Button>
           </p>
         )}
-        <table className="plain">
-          <thead>
-            <tr>
-              <th scope="col">Tool</th>
-              <th scope="col">Kind</th>
-              <th scope="col">Dots, {SUFFIX[units]}</th>
-              <th scope="col">
+        <Table>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">Tool</Table.Th>
+              <Table.Th scope="col">Kind</Table.Th>
+              <Table.Th scope="col">Dots, {SUFFIX[units]}</Table.Th>
+              <Table.Th scope="col">
                 <span className="visually-hidden">Remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {piece.tools.map((tool) => (
-              <tr key={tool.id}>
-                <td>{tool.name}</td>
-                <td>{tool.kind}</td>
-                <td>{tool.dots.map((dot) => lengthText(dot, units, "dot")).join(", ")}</td>
-                <td style={{ textAlign: "right" }}>
+              <Table.Tr key={tool.id}>
+                <Table.Td>{tool.name}</Table.Td>
+                <Table.Td>{tool.kind}</Table.Td>
+                <Table.Td>{tool.dots.map((dot) => lengthText(dot, units, "dot")).join(", ")}</Table.Td>
+                <Table.Td style={{ textAlign: "right" }}>
                   {used.has(tool.id) ? (
                     <span className="small quiet">in use</span>
                   ) : (
@@ -62,11 +62,11 @@ export function ToolsPart({ session, piece }: { session: Session; piece: Piece }
                       Leave out
                     </Button>
                   )}
-                </td>
-              </tr>
+                </Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       </section>
       {others.length > 0 && (
         <section aria-label="From the kit">

@@ -1,8 +1,9 @@
-/** The strip over a piece: its name, undo and redo, whether all is kept, and the ways to paper and to the past. */
+/** The strip over a piece: its name, undo and redo, whether all is saved, and the ways to paper and to the history. */
 import { ActionIcon, Button, Tooltip } from "@mantine/core";
 import { IconArrowBackUp, IconArrowForwardUp, IconHistory, IconPrinter } from "@tabler/icons-react";
 import { Link } from "wouter";
 import { useStore } from "zustand";
+import { fieldsOf } from "../api/facts";
 import type { Kit, Piece, Shelf } from "../api/types";
 import { TextField } from "../studio/TextField";
 import type { Ledger } from "./ledger";
@@ -19,14 +20,20 @@ export function Strip({ session, piece }: { session: Session; piece: Piece }) {
         <TextField
           name="Name of the piece"
           value={piece.name}
+          most={fieldsOf("Piece").name?.longest}
           onChange={(name) => session.edit("Rename the piece", (now) => ({ ...now, name }))}
         />
       </span>
       <UndoRedo ledger={session.ledger} />
-      <Kept ledger={session.ledger} />
+      <Saved ledger={session.ledger} />
       <span className="grow" />
-      <Button component={Link} href={`/piece/${ident}/past`} variant="subtle" leftSection={<IconHistory size={17} />}>
-        Past
+      <Button
+        component={Link}
+        href={`/piece/${ident}/history`}
+        variant="subtle"
+        leftSection={<IconHistory size={17} />}
+      >
+        History
       </Button>
       <Button component={Link} href={`/piece/${ident}/print`} leftSection={<IconPrinter size={17} />}>
         Print
@@ -68,17 +75,17 @@ export function UndoRedo<T extends Piece | Kit | Shelf>({ ledger }: { ledger: Le
 }
 
 const WORDS = {
-  saved: "Kept",
-  saving: "Keeping…",
-  waiting: "Kept in this browser; the server does not answer",
+  saved: "Saved",
+  saving: "Saving…",
+  waiting: "Saved in this browser; the server does not answer",
 } as const;
 
-export function Kept<T extends Piece | Kit | Shelf>({ ledger }: { ledger: Ledger<T> }) {
+export function Saved<T extends Piece | Kit | Shelf>({ ledger }: { ledger: Ledger<T> }) {
   const saving = useStore(ledger.store, (state) =>
     state.saving === "saved" && state.asking > 0 ? "saving" : state.saving,
   );
   return (
-    <span className={saving === "waiting" ? "kept waiting" : "kept"} role="status">
+    <span className={saving === "waiting" ? "saved waiting" : "saved"} role="status">
       {WORDS[saving]}
     </span>
   );

@@ -1,14 +1,14 @@
 /** The verdict line: the plan summed up in words; each finding shows its places and offers remedies. */
-import { Button, Collapse } from "@mantine/core";
+import { Button, Collapse, TextInput } from "@mantine/core";
 import { useState } from "react";
-import type { Piece, Plan, Verdict } from "../api/types";
+import { fieldsOf } from "../api/facts";
+import type { Plan, Verdict } from "../api/types";
 import { spokenLength, spokenText, type Units, useUnits } from "../studio/units";
 import type { Session } from "./session";
 import "./verdicts.css";
 
 interface Props {
   session: Session;
-  piece: Piece;
   plan: Plan;
   problem: string | null;
   shown: string | null;
@@ -16,7 +16,7 @@ interface Props {
 
 const SIGN = { serious: "▲", warning: "△", note: "·" } as const;
 
-export function VerdictLine({ session, piece, plan, problem, shown }: Props) {
+export function VerdictLine({ session, plan, problem, shown }: Props) {
   const units = useUnits((state) => state.units);
   const [open, setOpen] = useState(false);
   const count = plan.verdicts.length;
@@ -27,7 +27,7 @@ export function VerdictLine({ session, piece, plan, problem, shown }: Props) {
       <Collapse expanded={open && count > 0}>
         <ul className="verdict-list">
           {plan.verdicts.map((verdict) => (
-            <Finding key={verdict.key} {...{ session, piece, verdict, units }} shown={shown === verdict.key} />
+            <Finding key={verdict.key} {...{ session, verdict, units }} shown={shown === verdict.key} />
           ))}
         </ul>
       </Collapse>
@@ -67,13 +67,14 @@ export function summary(plan: Plan, units: Units): string {
     ? `${serious} serious finding${serious > 1 ? "s" : ""}`
     : warnings
       ? `${warnings} warning${warnings > 1 ? "s" : ""}`
-      : "All clear";
+      : open.length
+        ? `${open.length} note${open.length > 1 ? "s" : ""}`
+        : "All clear";
   return `${rows} row${rows === 1 ? "" : "s"}, ${dots} dot${dots === 1 ? "" : "s"}. ${state}, ${edge}.`;
 }
 
 interface FindingProps {
   session: Session;
-  piece: Piece;
   verdict: Verdict;
   units: Units;
   shown: boolean;
@@ -127,13 +128,11 @@ function Finding({ session, verdict, units, shown }: FindingProps) {
             setAccepting(false);
           }}
         >
-          <input
-            className="cell"
+          <TextInput
             name="reason"
             aria-label="Why it is meant so"
             placeholder="Why it is meant so"
-            maxLength={120}
-            // biome-ignore lint/a11y/noAutofocus: the field was just asked for
+            maxLength={fieldsOf("Accepted").reason?.longest}
             autoFocus
           />
           <Button size="xs" type="submit">

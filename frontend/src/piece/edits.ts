@@ -56,8 +56,18 @@ export function freshId(stem: string, taken: readonly { id: string }[]): string 
   for (let n = 1; ; n++) if (!ids.has(`${stem}-${n}`)) return `${stem}-${n}`;
 }
 
-/** "C", "1", "2" ... as the rows stand on the sheet. */
-export function rowMarks(rows: readonly Row[]): string[] {
-  let number = 0;
-  return rows.map((row) => (row.track.kind === "centre" ? "C" : `${++number}`));
+/** The row again, with ids of its own for everything in it. */
+export function copied(row: Row, id: string): Row {
+  let trims = 0;
+  const renamed = (list: readonly Trim[]): Trim[] =>
+    list.map((trim) => {
+      const own = { ...trim, id: `trim-${++trims}` } as Trim;
+      return "trims" in own ? ({ ...own, trims: renamed(own.trims as Trim[]) } as Trim) : own;
+    });
+  return {
+    ...row,
+    id,
+    pattern: row.pattern.map((member, k) => ({ ...member, id: `dot-${k + 1}` })),
+    trims: renamed(row.trims as Trim[]) as Row["trims"],
+  };
 }

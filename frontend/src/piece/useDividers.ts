@@ -1,8 +1,9 @@
-/** Movable dividers: shares of the screen for the stone and the spoke, kept in the browser. */
-import { useEffect, useState } from "react";
+/** How the screen is shared between stone, sheet and spoke: kept in the browser. */
+import { useHotkeys, useLocalStorage } from "@mantine/hooks";
+import { useState } from "react";
 
 export interface Shares {
-  /** Width of the stone, share of the screen. */
+  /** Width of the stone, share of the screen in per cent. */
   stone: number;
   /** Height of the spoke, pixels. */
   spoke: number;
@@ -10,25 +11,24 @@ export interface Shares {
 
 export type Filled = "stone" | "sheet" | "spoke" | null;
 
-const KEY = "fernring.dividers";
-const FIRST: Shares = { stone: 0.42, spoke: 172 };
+const FIRST: Shares = { stone: 42, spoke: 172 };
 
 export function useDividers() {
-  const [shares, setShares] = useState<Shares>(() => ({ ...FIRST, ...stored() }));
+  const [shares, setShares] = useLocalStorage<Shares>({
+    key: "fernring.shares",
+    defaultValue: FIRST,
+    getInitialValueInEffect: false,
+  });
   const [filled, setFilled] = useState<Filled>(null);
-  useEffect(() => localStorage.setItem(KEY, JSON.stringify(shares)), [shares]);
-  const set = (part: Partial<Shares>) =>
-    setShares((now) => ({
-      stone: Math.min(Math.max(part.stone ?? now.stone, 0.2), 0.7),
-      spoke: Math.min(Math.max(part.spoke ?? now.spoke, 110), 420),
-    }));
-  return { shares, set, filled, setFilled };
-}
-
-function stored(): Partial<Shares> {
-  try {
-    return JSON.parse(localStorage.getItem(KEY) ?? "{}") as Partial<Shares>;
-  } catch {
-    return {};
-  }
+  const fill = (wanted: Filled) => () => setFilled((now) => (now === wanted ? null : wanted));
+  useHotkeys(
+    [
+      ["F8", fill("stone")],
+      ["F9", fill("sheet")],
+      ["F10", fill("spoke")],
+    ],
+    [],
+  );
+  const set = (part: Partial<Shares>) => setShares((now) => ({ ...now, ...part }));
+  return { shares, set, filled };
 }

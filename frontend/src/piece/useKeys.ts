@@ -1,5 +1,5 @@
 /** Undo and redo by key, anywhere on the screen but inside a field being typed in. */
-import { useEffect } from "react";
+import { useHotkeys } from "@mantine/hooks";
 
 interface Steps {
   undo: () => Promise<void>;
@@ -7,18 +7,20 @@ interface Steps {
 }
 
 export function useUndoKeys({ undo, redo }: Steps): void {
-  useEffect(() => {
-    const key = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || typing(event.target)) return;
-      const pressed = event.key.toLowerCase();
-      const again = pressed === "y" || (pressed === "z" && event.shiftKey);
-      if (!again && pressed !== "z") return;
-      event.preventDefault();
-      void (again ? redo() : undo());
-    };
-    window.addEventListener("keydown", key);
-    return () => window.removeEventListener("keydown", key);
-  }, [undo, redo]);
+  const unlessTyping = (act: () => Promise<void>) => (event: KeyboardEvent) => {
+    if (typing(event.target)) return;
+    event.preventDefault();
+    void act();
+  };
+  const given = { preventDefault: false };
+  useHotkeys(
+    [
+      ["mod+Z", unlessTyping(undo), given],
+      ["mod+shift+Z", unlessTyping(redo), given],
+      ["mod+Y", unlessTyping(redo), given],
+    ],
+    [],
+  );
 }
 
 function typing(target: EventTarget | null): boolean {

@@ -1,7 +1,6 @@
 /** The simulated cutter: what it would cut, on what sheet and how long, or why it will not. */
 import { Button } from "@mantine/core";
 import { useMutation } from "@tanstack/react-query";
-import { useRef } from "react";
 import { client, need } from "../api/client";
 import type { CutAnswer, PrintRequest } from "../api/types";
 import { FileChooser } from "../studio/FileChooser";
@@ -11,7 +10,6 @@ type Format = "dxf" | "svg";
 type Wanted = { format: Format; text?: string };
 
 export function CutterPart({ request, title }: { request: PrintRequest; title: string }) {
-  const field = useRef<HTMLInputElement>(null);
   const job = useMutation({
     mutationFn: ({ format, text }: Wanted) =>
       text === undefined
@@ -37,10 +35,13 @@ export function CutterPart({ request, title }: { request: PrintRequest; title: s
             Try the {format.toUpperCase()}
           </Button>
         ))}
-        <FileChooser name="File for the cutter" accept=".dxf,.svg,image/svg+xml" field={field} onFile={read} />
-        <Button size="xs" variant="subtle" onClick={() => field.current?.click()}>
-          Another file
-        </Button>
+        <FileChooser accept=".dxf,.svg,image/svg+xml" onFile={read}>
+          {(open) => (
+            <Button size="xs" variant="subtle" onClick={open}>
+              Another file
+            </Button>
+          )}
+        </FileChooser>
       </div>
       {job.error && <p role="alert">{job.error.message}</p>}
       {job.data && !job.error && <Cut job={job.data} />}

@@ -1,18 +1,10 @@
 /** Paper, which way round, and how far pages overlap. */
-import { Choice } from "../studio/Choice";
-import { LengthField } from "../studio/LengthField";
+import { fieldsOf } from "../api/facts";
+import { KindFields } from "../fields/KindFields";
 import type { Options } from "./room";
 
-const PAPERS = [
-  ["A4", "A4"],
-  ["A3", "A3"],
-  ["Letter", "US Letter"],
-] as const;
-const WAYS = [
-  ["fewest", "fewest pages"],
-  ["upright", "upright"],
-  ["across", "across"],
-] as const;
+const PAPER = ["paper", "way", "overlap"];
+const OTHERS = Object.keys(fieldsOf("PrintRequest")).filter((field) => !PAPER.includes(field));
 
 interface Props {
   options: Options;
@@ -24,27 +16,11 @@ export function PaperFields({ options, onChange }: Props) {
     <section aria-label="Paper and pages">
       <h2>Paper</h2>
       <div className="print-fields three">
-        <Choice
-          name="Paper"
-          titled
-          value={options.paper}
-          options={PAPERS}
-          onChange={(paper) => onChange({ ...options, paper })}
-        />
-        <Choice
-          name="Way round"
-          titled
-          value={options.way}
-          options={WAYS}
-          onChange={(way) => onChange({ ...options, way })}
-        />
-        <LengthField
-          name="Overlap"
-          titled
-          value={options.overlap}
-          least={0}
-          most={400}
-          onChange={(overlap) => onChange({ ...options, overlap })}
+        <KindFields
+          model="PrintRequest"
+          value={options}
+          without={OTHERS}
+          set={(next) => onChange(next as unknown as Options)}
         />
       </div>
     </section>

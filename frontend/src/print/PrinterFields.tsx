@@ -1,16 +1,18 @@
-/** The printer corrected: what the test bars measured, kept in the studio for every later print. */
+/** The printer corrected: what the test bars measured, saved in the studio for every later print. */
 import { Button } from "@mantine/core";
+import { fieldsOf } from "../api/facts";
 import type { Printer } from "../api/types";
-import { LengthField } from "../studio/LengthField";
+import { RuleField } from "../fields/RuleField";
 import { tellProblem } from "../studio/notice";
 import { useChangePrinter } from "../studio/settings";
-import { BARS, barLimits } from "./room";
 
+const FACTS = fieldsOf("Printer");
+const BARS = { across: FACTS.across?.default as number, along: FACTS.along?.default as number };
 const SIDES = ["across", "along"] as const;
 
 export function PrinterFields({ printer, onBars }: { printer: Printer; onBars: () => void }) {
   const change = useChangePrinter();
-  const latest = change.isPending ? change.variables : printer; // a measure typed before the last one is kept adds to it
+  const latest = change.isPending ? change.variables : printer; // a measure typed before the last one is saved adds to it
   const set = (side: keyof Printer, mm: number) => change.mutate({ ...latest, [side]: mm }, { onError: tellProblem });
   return (
     <section aria-label="Printer">
@@ -24,13 +26,11 @@ export function PrinterFields({ printer, onBars }: { printer: Printer; onBars: (
       </p>
       <div className="print-fields">
         {SIDES.map((side) => (
-          <LengthField
+          <RuleField
             key={side}
-            name={`${side === "across" ? "Across" : "Along"}, of ${BARS[side]} mm`}
-            titled
+            fact={FACTS[side]!}
             value={printer[side] ?? BARS[side]}
-            {...barLimits(side)}
-            onChange={(mm) => set(side, mm)}
+            set={(mm) => set(side, mm as number)}
           />
         ))}
       </div>

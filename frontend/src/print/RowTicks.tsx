@@ -1,5 +1,6 @@
 /** Which rows a sheet shows. */
 import type { Piece } from "../api/types";
+import { rowMarks } from "../sheet/words";
 
 interface Props {
   piece: Piece;
@@ -11,8 +12,7 @@ interface Props {
 export function RowTicks({ piece, value, onChange }: Props) {
   const all = piece.rows.map((_, place) => place);
   const chosen = value ?? all;
-  let number = 0;
-  const marks = piece.rows.map((row) => (row.track?.kind === "centre" ? "C" : String(++number)));
+  const marks = rowMarks(piece.rows);
   const toggle = (place: number) => {
     const next = chosen.includes(place)
       ? chosen.filter((one) => one !== place)

@@ -1,26 +1,14 @@
 /** The sheet that is looked at: what to do with it, what it shows, and its files. */
 import { Button } from "@mantine/core";
 import { download } from "../api/client";
+import { fieldsOf } from "../api/facts";
 import type { PrintRequest, SheetKind } from "../api/types";
+import { KindFields } from "../fields/KindFields";
 import type { Session } from "../piece/session";
-import { Choice } from "../studio/Choice";
-import { LengthField, NumberField } from "../studio/LengthField";
 import { tell, tellProblem } from "../studio/notice";
-import { Tick } from "../studio/Tick";
 import { RowTicks } from "./RowTicks";
 import { revised } from "./revised";
 import { fileName, type Options } from "./room";
-
-const DOTS = [
-  ["outlines", "as outlines"],
-  ["centres", "as centres"],
-  ["none", "left out"],
-] as const;
-const LINES = [
-  ["spokes", "Spokes"],
-  ["circles", "Guide circles"],
-  ["border", "Border"],
-] as const;
 
 interface Props {
   session: Session;
@@ -45,7 +33,7 @@ export function SheetPart({ session, sheet, request, options, onChange }: Props)
     <section aria-label={sheet.title}>
       <h2>{sheet.title}</h2>
       <p className="quiet small">{sheet.what}</p>
-      <SheetFields kind={sheet.id} request={request} options={options} onChange={onChange} />
+      <SheetFields sheet={sheet} request={request} options={options} onChange={onChange} />
       <div className="print-buttons">
         <Button onClick={() => void get("pdf")}>Download PDF</Button>
         <Button variant="default" onClick={() => void get("svg")}>
@@ -62,51 +50,27 @@ export function SheetPart({ session, sheet, request, options, onChange }: Props)
 }
 
 interface FieldsProps {
-  kind: string;
+  sheet: SheetKind;
   request: PrintRequest;
   options: Options;
   onChange: (options: Options) => void;
 }
 
-function SheetFields({ kind, request, options, onChange }: FieldsProps) {
-  if (kind === "backing")
-    return (
-      <div className="print-fields">
-        <LengthField
-          name="Smaller all round by"
-          titled
-          value={options.margin}
-          least={0}
-          most={40}
-          onChange={(margin) => onChange({ ...options, margin })}
-        />
-        <NumberField
-          name="How many"
-          titled
-          value={options.count}
-          least={1}
-          most={48}
-          onChange={(count) => onChange({ ...options, count })}
-        />
-      </div>
-    );
-  if (kind === "placement" || kind === "transfer")
-    return <RowTicks piece={request.piece} value={options.rows} onChange={(rows) => onChange({ ...options, rows })} />;
-  if (kind !== "guide") return null;
+const ROWS = "rows";
+const FIELDS = Object.keys(fieldsOf("PrintRequest"));
+
+function SheetFields({ sheet, request, options, onChange }: FieldsProps) {
   return (
-    <div className="print-lines">
-      <Choice
-        name="Dots"
-        titled
-        value={options.dots}
-        options={DOTS}
-        onChange={(dots) => onChange({ ...options, dots })}
+    <div className="print-fields">
+      <KindFields
+        model="PrintRequest"
+        value={options}
+        without={FIELDS.filter((field) => !sheet.asks.includes(field))}
+        set={(next) => onChange(next as unknown as Options)}
       />
-      {LINES.map(([key, name]) => (
-        <Tick key={key} checked={options[key]} onChange={(on) => onChange({ ...options, [key]: on })}>
-          {name}
-        </Tick>
-      ))}
+      {sheet.asks.includes(ROWS) && (
+        <RowTicks piece={request.piece} value={options.rows} onChange={(rows) => onChange({ ...options, rows })} />
+      )}
     </div>
   );
 }

@@ -2,13 +2,13 @@
 import type { Session } from "../piece/session";
 import { tellProblem } from "../studio/notice";
 
-/** The revision in words. When it cannot be kept (a full disk) that is said, and the print goes on without. */
+/** The revision in words. When it cannot be saved (a full disk) that is said, and the print goes on without. */
 export async function revised(session: Session): Promise<string> {
   try {
     const number = await session.ledger.revise("printed");
     return number === null ? "" : `revision ${number}`;
   } catch (cause) {
     tellProblem(cause);
-    return "revision not kept";
+    return "revision not saved";
   }
 }

@@ -1,30 +1,22 @@
 /** What is chosen in the print room, and how files leave it. */
-import type { Piece, Printer, PrintRequest } from "../api/types";
+import { fieldsOf } from "../api/facts";
+import type { Piece, PrintRequest } from "../api/types";
 
 /** Everything a sheet is printed with, but the piece and the kind. */
 export type Options = Required<Omit<PrintRequest, "piece" | "kind" | "printer" | "revision">>;
 
-export const FIRST: Options = {
-  spokes: true,
-  circles: true,
-  border: true,
-  dots: "outlines",
+const FACTS = fieldsOf("PrintRequest");
+
+/** What a print begins with: every field's own default. */
+export const FIRST = {
   rows: null,
-  margin: 2,
-  count: 1,
-  paper: "A4",
-  way: "fewest",
-  overlap: 10,
-  most_pages: 60,
-};
+  ...Object.fromEntries(
+    Object.entries(FACTS).flatMap(([field, fact]) => ("default" in fact ? [[field, fact.default]] : [])),
+  ),
+} as unknown as Options;
 
-export const BARS = { across: 150, along: 200 } as const;
-export const MOST_PAGES = 400;
-
-/** What the test bars may measure: a printer is corrected by at most a tenth. */
-export function barLimits(side: keyof Printer): { least: number; most: number } {
-  return { least: Math.ceil((BARS[side] / 1.1) * 10) / 10, most: Math.floor((BARS[side] / 0.9) * 10) / 10 };
-}
+/** As many pages as may be asked for. */
+export const MOST_PAGES = FACTS.most_pages?.most ?? 1;
 
 /** A name every disk takes: letters, digits and hyphens. */
 export function fileName(piece: Piece, what: string, ending: string): string {

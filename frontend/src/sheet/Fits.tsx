@@ -16,7 +16,7 @@ interface Props<T> {
 export function Fits<T>({ queryKey, ask, none, children }: Props<T>) {
   const query = useQuery({ queryKey, queryFn: ask, placeholderData: (before) => before, gcTime: 0 });
   if (query.error) return <p className="row-noroom">{query.error.message}</p>;
-  if (!query.data) return <p className="small quiet">Reckoning what fits…</p>;
+  if (!query.data) return <p className="small quiet">Calculating what fits…</p>;
   return query.data.length === 0 ? <p className="small quiet">{none}</p> : children(query.data);
 }
 

@@ -1,5 +1,7 @@
 /** What fits here? Alternatives reckoned from the kit's own dot sizes. */
+import { Table } from "@mantine/core";
 import { client, need } from "../api/client";
+import { trackOf } from "../api/facts";
 import type { Alternative } from "../api/types";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
 import { ChooseHead, Fits, UseCell } from "./Fits";
@@ -7,7 +9,7 @@ import type { RowProps } from "./props";
 
 export function FitsTable({ session, piece, row, index, mark }: RowProps) {
   const units = useUnits((state) => state.units);
-  const ring = row.track.kind !== "centre";
+  const ring = !trackOf(row).central;
   return (
     <Fits
       queryKey={["fits", piece, index]}
@@ -16,40 +18,40 @@ export function FitsTable({ session, piece, row, index, mark }: RowProps) {
     >
       {(found) => (
         <div className="fits" ref={(element) => element?.scrollIntoView({ block: "nearest" })}>
-          <table className="plain" aria-label={`What fits in row ${mark}, lengths in ${SUFFIX[units]}`}>
-            <thead>
-              <tr>
-                {ring && <th scope="col">Repeats</th>}
-                <th scope="col">Dot, {SUFFIX[units]}</th>
-                <th scope="col">Made with</th>
-                {ring && <th scope="col">At</th>}
-                {ring && <th scope="col">Gap</th>}
-                <th scope="col">Then</th>
+          <Table aria-label={`What fits in row ${mark}, lengths in ${SUFFIX[units]}`}>
+            <Table.Thead>
+              <Table.Tr>
+                {ring && <Table.Th scope="col">Repeats</Table.Th>}
+                <Table.Th scope="col">Dot, {SUFFIX[units]}</Table.Th>
+                <Table.Th scope="col">Made with</Table.Th>
+                {ring && <Table.Th scope="col">At</Table.Th>}
+                {ring && <Table.Th scope="col">Gap</Table.Th>}
+                <Table.Th scope="col">Then</Table.Th>
                 <ChooseHead />
-              </tr>
-            </thead>
-            <tbody>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
               {found.map((one) => (
-                <tr key={`${one.repeats} ${one.member} ${one.diameter}`} className={one.current ? "current" : ""}>
-                  {ring && <td>{one.repeats}</td>}
-                  <td>
+                <Table.Tr key={`${one.repeats} ${one.member} ${one.diameter}`} className={one.current ? "current" : ""}>
+                  {ring && <Table.Td>{one.repeats}</Table.Td>}
+                  <Table.Td>
                     {lengthText(one.diameter, units, "dot")}
                     {row.pattern.length > 1 && <span className="quiet"> (dot {one.member + 1})</span>}
-                  </td>
-                  <td>{one.tool_name}</td>
-                  {ring && <td>{lengthText(one.walk, units, "distance")}</td>}
-                  {ring && <td>{one.clear === null ? "" : lengthText(one.clear, units, "dot")}</td>}
-                  <td>{outcome(one, (mm) => `${lengthText(mm, units, "dot")} left`)}</td>
+                  </Table.Td>
+                  <Table.Td>{one.tool_name}</Table.Td>
+                  {ring && <Table.Td>{lengthText(one.walk, units, "distance")}</Table.Td>}
+                  {ring && <Table.Td>{one.clear === null ? "" : lengthText(one.clear, units, "dot")}</Table.Td>}
+                  <Table.Td>{outcome(one, (mm) => `${lengthText(mm, units, "dot")} left`)}</Table.Td>
                   <UseCell
                     session={session}
                     row={row}
                     one={one}
                     name={`Use ${one.repeats} of ${lengthText(one.diameter, units, "dot")}`}
                   />
-                </tr>
+                </Table.Tr>
               ))}
-            </tbody>
-          </table>
+            </Table.Tbody>
+          </Table>
         </div>
       )}
     </Fits>

@@ -2,19 +2,24 @@
 import { ActionIcon, Button, Tooltip } from "@mantine/core";
 import { IconArrowDown, IconArrowUp, IconCopy, IconTrash } from "@tabler/icons-react";
 import { useState } from "react";
-import { freshId, withoutRow, withRowAt, withRowMoved } from "../piece/edits";
+import { trackOf } from "../api/facts";
+import type { Plan } from "../api/types";
+import { copied, freshId, withoutRow, withRowAt, withRowMoved } from "../piece/edits";
 import type { Session } from "../piece/session";
+import { DistanceFields } from "./DistanceFields";
 import { FitsTable } from "./FitsTable";
 import { PatternFields } from "./PatternFields";
-import { DistanceFields, PlaceFields } from "./PlaceFields";
+import { PlaceFields } from "./PlaceFields";
 import type { RowProps } from "./props";
 import { ShadeFields } from "./ShadeFields";
 import { TrackFields } from "./TrackFields";
 import { Trims } from "./Trims";
 
-const PLACED = new Set(["ring", "inset", "line", "arc", "gaps"]);
+interface Props extends RowProps {
+  circles: Plan["circles"];
+}
 
-export function RowEditor(props: RowProps) {
+export function RowEditor(props: Props) {
   const { session, row, index, mark, planned } = props;
   const [fits, setFits] = useState(false);
   const name = mark === "C" ? "centre" : `row ${mark}`;
@@ -22,11 +27,11 @@ export function RowEditor(props: RowProps) {
     <fieldset className="row-editor" aria-label={`Edit ${name}`}>
       {planned?.noroom && <p className="row-noroom">No room: {planned.noroom}.</p>}
       <PatternFields {...props} />
-      {row.track.kind !== "centre" && (
+      {!trackOf(row).central && (
         <div className="row-fields">
           <TrackFields {...props} />
-          {PLACED.has(row.track.kind) && <PlaceFields {...props} />}
-          {(row.track.kind === "ring" || row.track.kind === "inset") && <DistanceFields {...props} />}
+          <PlaceFields {...props} />
+          <DistanceFields {...props} />
         </div>
       )}
       <ShadeFields {...props} />
@@ -86,7 +91,7 @@ export function removeRow(session: Session, index: number): void {
 export function copyRow(session: Session, index: number): void {
   session.edit("Copy a row", (piece) => {
     const row = piece.rows[index];
-    return row ? withRowAt(piece, index + 1, { ...row, id: freshId("row", piece.rows) }) : null;
+    return row ? withRowAt(piece, index + 1, copied(row, freshId("row", piece.rows))) : null;
   });
   session.pick(index + 1);
 }

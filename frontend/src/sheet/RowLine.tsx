@@ -1,9 +1,10 @@
 /** One row as it is written on the sheet. */
 import { memo } from "react";
+import { trackOf } from "../api/facts";
 import type { Piece, PlanRow, Row, Trim } from "../api/types";
-import { lengthText, type Units } from "../studio/units";
+import { lengthText, spokenText, type Units } from "../studio/units";
 import { type RampColours, shadeColour } from "./shades";
-import { distanceWord, shadeName, sizeWord, startWord, toolWord, trimWord } from "./words";
+import { shadeName, sizeWord, toolWord } from "./words";
 
 interface Props {
   row: Row;
@@ -48,9 +49,9 @@ export const RowLine = memo(function RowLine(props: Props) {
           ))}
           <span className="cut">{names}</span>
         </span>
-        <span>{startWord(row)}</span>
-        <span className="number">{distanceWord(row, planned, units)}</span>
-        <span className="number">{row.track.kind === "centre" ? "" : lengthText(row.gap, units, "dot")}</span>
+        <span>{planned?.begins}</span>
+        <span className="number">{spokenText(planned?.lies ?? "", units, "distance")}</span>
+        <span className="number">{trackOf(row).central ? "" : lengthText(row.gap, units, "dot")}</span>
         <span className={`row-flag ${flagged ?? ""}`}>
           {flagged && (
             <span role="img" aria-label={flagged === "serious" ? "serious finding" : "warning"}>
@@ -59,31 +60,30 @@ export const RowLine = memo(function RowLine(props: Props) {
           )}
         </span>
       </button>
-      {row.trims.length > 0 && <TrimLines trims={row.trims} units={units} picked={picked} />}
+      {row.trims.length > 0 && (
+        <TrimLines trims={row.trims as Trim[]} words={planned?.trims ?? []} units={units} picked={picked} />
+      )}
     </>
   );
 });
 
-/** The trims of a row, written under it; trims on trims stand further in. */
-function TrimLines({
-  trims,
-  units,
-  picked,
-  deep = 0,
-}: {
+interface TrimLinesProps {
   trims: Trim[];
+  words: string[];
   units: Units;
   picked: boolean;
-  deep?: number;
-}) {
-  return trims.map((trim, k) => (
-    <div key={k}>
-      <div className={picked ? "trim-line picked" : "trim-line"} style={{ paddingLeft: 50 + 18 * deep }}>
-        {trimWord(trim, units)}
-      </div>
-      {"trims" in trim && trim.trims.length > 0 && (
-        <TrimLines trims={trim.trims as Trim[]} units={units} picked={picked} deep={deep + 1} />
-      )}
+}
+
+/** The trims of a row, written under it; trims on trims stand further in. */
+function TrimLines({ trims, words, units, picked }: TrimLinesProps) {
+  return depths(trims).map((deep, k) => (
+    <div key={k} className={picked ? "trim-line picked" : "trim-line"} style={{ paddingLeft: 50 + 18 * deep }}>
+      {spokenText(words[k] ?? "", units)}
     </div>
   ));
+}
+
+/** How deep each trim sits, in the order in which they stand on the sheet. */
+function depths(trims: Trim[], deep = 0): number[] {
+  return trims.flatMap((trim) => [deep, ...("trims" in trim ? depths(trim.trims as Trim[], deep + 1) : [])]);
 }

@@ -2,12 +2,12 @@
 import { Button } from "@mantine/core";
 import { useEffect, useRef } from "react";
 import type { Piece, Plan, Verdict } from "../api/types";
-import { rowMarks } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { SUFFIX, useUnits } from "../studio/units";
 import { moveRow, RowEditor, removeRow } from "./RowEditor";
 import { RowLine } from "./RowLine";
 import "./sheet.css";
+import { rowMarks } from "./words";
 
 interface Props {
   session: Session;
@@ -75,6 +75,7 @@ export function RowSheet({ session, piece, plan, row }: Props) {
                 ramps={ramps}
                 closed={plan.blank.closed}
                 rim={plan.rim}
+                circles={plan.circles}
               />
             )}
           </div>

@@ -1,12 +1,13 @@
 /** The shades of a row: one, or several that take turns along its places. */
 import { ActionIcon, Tooltip } from "@mantine/core";
 import { IconPlus, IconX } from "@tabler/icons-react";
+import { fieldsOf, trackOf } from "../api/facts";
 import type { Shade } from "../api/types";
 import { TextField } from "../studio/TextField";
 import { changeRow, type RowProps } from "./props";
 import { ShadePicker } from "./ShadePicker";
 
-const MOST_SHADES = 24;
+const FACTS = fieldsOf("Row");
 
 export function ShadeFields(props: RowProps) {
   const { row, piece, ramps } = props;
@@ -34,7 +35,7 @@ export function ShadeFields(props: RowProps) {
           )}
         </span>
       ))}
-      {row.track.kind === "ring" && row.shades.length < MOST_SHADES && (
+      {!trackOf(row).central && row.shades.length < (FACTS.shades?.longest ?? 1) && (
         <Tooltip label="One more shade, taking turns">
           <ActionIcon
             variant="light"
@@ -52,6 +53,7 @@ export function ShadeFields(props: RowProps) {
           name="Note on this row"
           placeholder="Note on this row"
           value={row.label}
+          most={FACTS.label?.longest}
           mayBeEmpty
           onChange={(label) => changeRow(props, "Note on a row", { label })}
         />

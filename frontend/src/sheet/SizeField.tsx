@@ -1,8 +1,13 @@
-/** The size of a trim's dot. */
+/** The size of a trim's dot: one of the kit's, a typed size, or a share of the dot below. */
+import { ActionIcon } from "@mantine/core";
+import { IconPlus, IconX } from "@tabler/icons-react";
+import { fieldsOf } from "../api/facts";
 import type { Piece, TrimSize } from "../api/types";
+import { RuleField } from "../fields/RuleField";
 import { Choice } from "../studio/Choice";
-import { LengthField, NumberField } from "../studio/LengthField";
 import { lengthText, useUnits } from "../studio/units";
+
+const FACTS = fieldsOf("Size");
 
 interface SizeProps {
   piece: Piece;
@@ -11,14 +16,13 @@ interface SizeProps {
   set: (size: TrimSize) => void;
 }
 
-/** A measured dot of the kit, a typed size, or a share of the dot below. */
 export function SizeField({ name, size, set, piece }: SizeProps) {
   const units = useUnits((state) => state.units);
-  const measured = piece.tools.flatMap((tool) =>
+  const made = piece.tools.flatMap((tool) =>
     tool.dots.map((dot): [string, string] => [`${tool.id} ${dot}`, `${tool.name}: ${lengthText(dot, units, "dot")}`]),
   );
   const own = `${size.tool} ${size.diameter}`;
-  const known = measured.some(([key]) => key === own);
+  const known = made.some(([key]) => key === own);
   const value = size.share ? "share" : known ? own : "free";
   const choose = (key: string) => {
     if (key === "share") set({ ...size, tool: null, share: 0.5 });
@@ -31,25 +35,20 @@ export function SizeField({ name, size, set, piece }: SizeProps) {
   return (
     <>
       {size.share ? (
-        <NumberField
+        <RuleField
+          fact={FACTS.share!}
           width={82}
           name={`${name} share`}
-          titled
-          unit="%"
-          value={Math.round(size.share * 100)}
-          least={10}
-          most={100}
-          onChange={(share) => set({ ...size, share: share / 100 })}
+          value={size.share}
+          set={(share) => set({ ...size, share: share as number | null })}
         />
       ) : (
-        <LengthField
+        <RuleField
+          fact={FACTS.diameter!}
           width={82}
           name={name}
-          titled
           value={size.diameter}
-          least={0.2}
-          most={60}
-          onChange={(diameter) => set({ diameter, tool: null, share: null })}
+          set={(diameter) => set({ diameter: diameter as number, tool: null, share: null })}
         />
       )}
       <Choice
@@ -57,9 +56,56 @@ export function SizeField({ name, size, set, piece }: SizeProps) {
         name={`${name} made with`}
         titled
         value={value}
-        options={[["share", "a share of the dot below"], ["free", "a free size"], ...measured]}
+        options={[["share", "a share of the dot below"], ["free", "a free size"], ...made]}
         onChange={choose}
       />
+    </>
+  );
+}
+
+interface SizesProps {
+  piece: Piece;
+  name: string;
+  most: number;
+  sizes: TrimSize[];
+  set: (sizes: TrimSize[]) => void;
+}
+
+/** Dots stacked one on the other. */
+export function SizesField({ piece, name, most, sizes, set }: SizesProps) {
+  return (
+    <>
+      {sizes.map((size, k) => (
+        <span key={k} className="stacked">
+          <SizeField
+            piece={piece}
+            name={sizes.length > 1 ? `${name} ${k + 1}` : name}
+            size={size}
+            set={(next) => set(sizes.map((one, j) => (j === k ? next : one)))}
+          />
+          {sizes.length > 1 && (
+            <ActionIcon
+              variant="subtle"
+              size="sm"
+              className="infield"
+              aria-label={`Drop ${name.toLowerCase()} ${k + 1}`}
+              onClick={() => set(sizes.filter((_, j) => j !== k))}
+            >
+              <IconX size={14} />
+            </ActionIcon>
+          )}
+        </span>
+      ))}
+      {sizes.length < most && (
+        <ActionIcon
+          variant="light"
+          className="infield"
+          aria-label={`Stack one more ${name.toLowerCase()}`}
+          onClick={() => set([...sizes, { diameter: sizes.at(-1)!.diameter * 0.5, tool: null, share: 0.5 }])}
+        >
+          <IconPlus size={15} />
+        </ActionIcon>
+      )}
     </>
   );
 }

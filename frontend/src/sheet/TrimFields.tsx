@@ -1,23 +1,27 @@
-/** One trim, every rule of which can be typed or chosen. */
+/** One trim, open for editing: what it is, its shades, and the trims on it. */
 import { ActionIcon, Button } from "@mantine/core";
 import { IconTrash } from "@tabler/icons-react";
 import { useState } from "react";
-import type { Shade, Trim } from "../api/types";
-import { useUnits } from "../studio/units";
+import { fieldsOf, TRIMS } from "../api/facts";
+import type { Shade, Trim, TrimSize } from "../api/types";
+import { KindFields, type Rule } from "../fields/KindFields";
+import { spokenText, useUnits } from "../studio/units";
 import type { TrimProps } from "./props";
-import { SwipeFields } from "./SwipeFields";
-import { TopFields } from "./TopFields";
+import { SizeField, SizesField } from "./SizeField";
 import { TrimFits } from "./TrimFits";
 import { TrimShades } from "./TrimShades";
 import { TrimList } from "./Trims";
-import { WalkFields } from "./WalkFields";
-import { trimWord } from "./words";
+
+const BEYOND = 10; // a circle to pull to is first offered so far outside the row (mm)
 
 export function TrimFields(props: TrimProps) {
-  const { trim, set, drop, place, number } = props;
+  const { trim, set, drop, place, number, planned, piece } = props;
   const units = useUnits((state) => state.units);
   const [fits, setFits] = useState(false);
-  const name = trimWord(trim, units);
+  const { model, name: kind } = TRIMS[trim.kind]!;
+  const name = spokenText(planned?.trims[number] ?? kind, units);
+  const rule = trim as unknown as Rule;
+  const change = (next: Rule) => set(next as unknown as Trim);
   return (
     <fieldset className="trim" aria-label={`Trim ${number + 1}: ${name}`}>
       <div className="trim-head">
@@ -36,11 +40,39 @@ export function TrimFields(props: TrimProps) {
         </ActionIcon>
       </div>
       <div className="row-fields">
-        {trim.kind === "walk" && <WalkFields {...props} trim={trim} />}
-        {trim.kind === "top" && <TopFields {...props} trim={trim} />}
-        {trim.kind === "swipe" && <SwipeFields {...props} trim={trim} />}
+        <KindFields
+          model={model}
+          value={rule}
+          set={change}
+          near={(planned?.walk ?? BEYOND) + BEYOND}
+          without={["shades"]}
+          special={{
+            size: (field, fact) => (
+              <SizeField
+                piece={piece}
+                name={fact.name ?? ""}
+                size={rule[field] as TrimSize}
+                set={(size) => change({ ...rule, [field]: size })}
+              />
+            ),
+            sizes: (field, fact) => (
+              <SizesField
+                piece={piece}
+                name={fact.name ?? ""}
+                most={fact.longest ?? 1}
+                sizes={rule[field] as TrimSize[]}
+                set={(sizes) => change({ ...rule, [field]: sizes })}
+              />
+            ),
+          }}
+        />
       </div>
-      <TrimShades {...props} shades={trim.shades as Shade[]} onChange={(shades) => set({ ...trim, shades } as Trim)} />
+      <TrimShades
+        {...props}
+        fact={fieldsOf(model).shades!}
+        shades={trim.shades as Shade[]}
+        onChange={(shades) => set({ ...trim, shades } as Trim)}
+      />
       {fits && <TrimFits {...props} number={number} />}
       {"trims" in trim && (
         <div className="trim-inner">

@@ -1,4 +1,5 @@
 /** What fits in this trim? Sizes of the kit, or ends for a swipe, and what each would lead to. */
+import { Table } from "@mantine/core";
 import { client, need } from "../api/client";
 import { ChooseHead, Fits, UseCell } from "./Fits";
 import type { RowProps } from "./props";
@@ -11,28 +12,30 @@ export function TrimFits({ session, piece, index, row, number }: RowProps & { nu
       none="No dot of the kit is small enough for this trim."
     >
       {(found) => (
-        <table className="plain fits" aria-label={`What fits in trim ${number + 1}`}>
-          <thead>
-            <tr>
-              <th scope="col">Trim</th>
-              <th scope="col">Made with</th>
-              <th scope="col">Gives</th>
-              <th scope="col">Then</th>
+        <Table className="fits" aria-label={`What fits in trim ${number + 1}`}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">Trim</Table.Th>
+              <Table.Th scope="col">Made with</Table.Th>
+              <Table.Th scope="col">Gives</Table.Th>
+              <Table.Th scope="col">Then</Table.Th>
               <ChooseHead />
-            </tr>
-          </thead>
-          <tbody>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {found.map((one) => (
-              <tr key={one.label} className={one.current ? "current" : ""}>
-                <td>{one.label}</td>
-                <td>{one.tool_name}</td>
-                <td>{one.dots} dots and marks</td>
-                <td>{one.troubles === 0 ? "clear" : `${one.troubles} finding${one.troubles > 1 ? "s" : ""}`}</td>
+              <Table.Tr key={one.label} className={one.current ? "current" : ""}>
+                <Table.Td>{one.label}</Table.Td>
+                <Table.Td>{one.tool_name}</Table.Td>
+                <Table.Td>{one.dots} dots and marks</Table.Td>
+                <Table.Td>
+                  {one.troubles === 0 ? "clear" : `${one.troubles} finding${one.troubles > 1 ? "s" : ""}`}
+                </Table.Td>
                 <UseCell session={session} row={row} one={one} name={`Use ${one.label} in the trim`} />
-              </tr>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
       )}
     </Fits>
   );

@@ -1,19 +1,22 @@
 /** The shades of a trim. */
 import { ActionIcon } from "@mantine/core";
 import { IconPlus, IconX } from "@tabler/icons-react";
+import type { Fact } from "../api/facts";
 import type { Shade } from "../api/types";
 import type { TrimProps } from "./props";
 import { ShadePicker } from "./ShadePicker";
 
 interface ShadesProps extends TrimProps {
+  fact: Fact;
   shades: Shade[];
   onChange: (shades: Shade[]) => void;
 }
 
-export function TrimShades({ piece, ramps, shades, onChange, trim }: ShadesProps) {
+export function TrimShades({ piece, ramps, fact, shades, onChange }: ShadesProps) {
+  const { fewest = 0, longest = 1, none } = fact;
   return (
     <div className="row-fields" style={{ alignItems: "center" }}>
-      {shades.length === 0 && <span className="small quiet">in the dot's own shade</span>}
+      {shades.length === 0 && <span className="small quiet">{none}</span>}
       {shades.map((shade, k) => (
         <span key={k} style={{ display: "inline-flex", alignItems: "center" }}>
           <ShadePicker
@@ -23,7 +26,7 @@ export function TrimShades({ piece, ramps, shades, onChange, trim }: ShadesProps
             label={`Trim shade ${k + 1}`}
             onChange={(next) => onChange(shades.map((one, j) => (j === k ? next : one)))}
           />
-          {(shades.length > 1 || trim.kind === "swipe") && (
+          {shades.length > fewest && (
             <ActionIcon
               variant="subtle"
               size="sm"
@@ -35,7 +38,7 @@ export function TrimShades({ piece, ramps, shades, onChange, trim }: ShadesProps
           )}
         </span>
       ))}
-      {shades.length < 12 && (
+      {shades.length < longest && (
         <ActionIcon
           variant="light"
           size="sm"

@@ -1,11 +1,12 @@
 /** The trims of a row: petals, top dots and swipes on every dot, and trims on them. */
 import { Button } from "@mantine/core";
-import type { Piece, Shade, Trim } from "../api/types";
-import { withTrims } from "../piece/edits";
+import { client, need } from "../api/client";
+import { MOST, TRIMS } from "../api/facts";
+import type { Trim } from "../api/types";
+import { withChanges, withTrims } from "../piece/edits";
+import { tellProblem } from "../studio/notice";
 import { changeRow, type RowProps, type TrimListProps } from "./props";
 import { TrimFields } from "./TrimFields";
-
-const DEEPEST = 3;
 
 export function Trims(props: RowProps) {
   const { row } = props;
@@ -17,9 +18,17 @@ export function Trims(props: RowProps) {
 }
 
 export function TrimList(props: TrimListProps) {
-  const { trims, path, row, first } = props;
+  const { trims, path, row, first, session, piece, index } = props;
   const change = (label: string, edit: (list: Trim[]) => Trim[]) =>
     changeRow(props, label, { trims: withTrims(row.trims as Trim[], path, edit) as typeof row.trims });
+  const add = async (kind: string, words: string) => {
+    try {
+      const changes = await need(client.POST("/api/begin/trim", { body: { piece, row: index, kind, path } }));
+      session.edit(words, (now) => withChanges(now, changes), row.id);
+    } catch (cause) {
+      tellProblem(cause);
+    }
+  };
   let number = first;
   return (
     <>
@@ -28,7 +37,7 @@ export function TrimList(props: TrimListProps) {
         number += 1 + countOf("trims" in trim ? (trim.trims as Trim[]) : []);
         return (
           <TrimFields
-            key={k}
+            key={trim.id}
             {...props}
             trim={trim}
             place={k}
@@ -38,17 +47,17 @@ export function TrimList(props: TrimListProps) {
           />
         );
       })}
-      {path.length < DEEPEST && (
+      {path.length < MOST.depth && (
         <div className="trim-add">
-          {ADD.map(([name, make]) => (
+          {Object.entries(TRIMS).map(([kind, { add: words }]) => (
             <Button
-              key={name}
+              key={kind}
               size="compact-xs"
               variant="light"
-              aria-label={path.length ? `${name} on this trim` : name}
-              onClick={() => change(name, (list) => [...list, make(props.piece, hostSize(props))])}
+              aria-label={path.length ? `${words} on this trim` : words}
+              onClick={() => void session.ledger.whileAsking(() => add(kind, words))}
             >
-              {name}
+              {words}
             </Button>
           ))}
         </div>
@@ -57,76 +66,6 @@ export function TrimList(props: TrimListProps) {
   );
 }
 
-export function countOf(trims: Trim[]): number {
+function countOf(trims: Trim[]): number {
   return trims.reduce((sum, trim) => sum + 1 + countOf("trims" in trim ? (trim.trims as Trim[]) : []), 0);
 }
-
-function hostSize({ planned, row, path, trims }: TrimListProps): number {
-  const own = Math.max(
-    ...(planned?.diameters.length ? planned.diameters : row.pattern.map((member) => member.diameter)),
-  );
-  return path.length && trims.length === 0 ? own * 0.4 : own;
-}
-
-/** The kit's dot nearest to a size, with its tool. */
-function nearest(piece: Piece, mm: number) {
-  const measured = piece.tools.flatMap((tool) => tool.dots.map((diameter) => ({ diameter, tool: tool.id })));
-  const best = measured.sort((a, b) => Math.abs(a.diameter - mm) - Math.abs(b.diameter - mm))[0];
-  return { diameter: best?.diameter ?? mm, tool: best?.tool ?? null, share: null };
-}
-
-function paints(piece: Piece, count: number): Shade[] {
-  return Array.from({ length: count }, (_, k) => ({
-    kind: "paint" as const,
-    paint: piece.paints[k % piece.paints.length]!.id,
-  }));
-}
-
-const ADD: readonly (readonly [string, (piece: Piece, host: number) => Trim])[] = [
-  [
-    "Add a petal",
-    (piece, host) => ({
-      kind: "walk",
-      size: nearest(piece, host * 0.22),
-      load: "one",
-      sides: "both",
-      equal: true,
-      count: null,
-      layers: 3,
-      begin: "outer point",
-      lead: 0,
-      gap: 0.15,
-      shades: paints(piece, 3),
-      shading: "by layer",
-      trims: [],
-    }),
-  ],
-  [
-    "Add a top dot",
-    (piece, host) => ({
-      kind: "top",
-      sizes: [nearest(piece, host * 0.5)],
-      towards: "centred",
-      shift: 0.6,
-      shades: paints(piece, 1),
-      turns: false,
-      trims: [],
-    }),
-  ],
-  [
-    "Add a swipe",
-    (_, host) => ({
-      kind: "swipe",
-      form: "teardrop",
-      direction: "outward",
-      angle: 0,
-      bend: 50,
-      to: { kind: "length", mm: Math.round(host * 2.5 * 10) / 10 },
-      family: 1,
-      shorter: 0.2,
-      lean: 18,
-      gap: 0.2,
-      shades: [],
-    }),
-  ],
-];

@@ -1,4 +1,4 @@
-/** Colours of shades on the page. Ramps are reckoned by the server and come with the plan. */
+/** Colours of shades on the page. Ramps are calculated by the server and come with the plan. */
 import type { Piece, Plan, Shade } from "../api/types";
 
 export type RampColours = Plan["ramps"];

@@ -1,8 +1,8 @@
 /** The spoke: one segment seen from the side, walk distances along the foot, rows slid along it. */
-import { useRef } from "react";
+import { useElementSize } from "@mantine/hooks";
+import { trackOf } from "../api/facts";
 import type { Piece, Plan } from "../api/types";
 import type { Session } from "../piece/session";
-import { useSize } from "../stone/useSize";
 import { lengthText, SUFFIX, spokenLength, type Units, useUnits } from "../studio/units";
 import { type Dome, domes, type Lane, onHalf, tickStep, trimDomes } from "./section";
 import "./spoke.css";
@@ -23,14 +23,13 @@ const LANES: Lane[] = ["on the lines", "between"];
 const LABEL_PX = 40;
 
 export function Spoke({ session, plan, piece, row }: Props) {
-  const frame = useRef<HTMLDivElement>(null);
-  const { width, height } = useSize(frame);
+  const { ref: frame, width, height } = useElementSize<HTMLDivElement>();
   const units = useUnits((state) => state.units);
   const half = row !== null && piece.rows[row]?.half === "back" ? "back" : "front";
   const rim = plan.blank.half[half === "back" ? 1 : 0] ?? plan.rim;
   const px = Math.max((width - LEFT - RIGHT) / rim, 0.1);
   const lane = (height - FOOT - TOP) / 2;
-  const slide = useSlide(session, rim, px);
+  const slide = useSlide(session, rim, plan.circles, px);
   const shown = domes(plan, piece, half);
   const tallest = Math.max(...shown.map((dome) => dome.height), 0.1);
   const rise = Math.min(px, (lane - 16) / tallest);
@@ -51,7 +50,7 @@ export function Spoke({ session, plan, piece, row }: Props) {
           ))}
           {shown.map((dome) => {
             const planned = plan.rows[dome.row]!;
-            const fixed = piece.rows[dome.row]?.track.kind === "centre";
+            const fixed = !slides(piece.rows[dome.row]);
             const first = shown.find((other) => other.row === dome.row) === dome;
             return (
               <path
@@ -85,6 +84,11 @@ export function Spoke({ session, plan, piece, row }: Props) {
       )}
     </div>
   );
+}
+
+/** Whether a row lies at a distance that can be set. */
+function slides(row: Piece["rows"][number] | undefined): boolean {
+  return row !== undefined && trackOf(row).distances.includes("walk");
 }
 
 function domePath(dome: Dome, px: number, rise: number, base: number): string {

@@ -1,4 +1,5 @@
 /** One segment cut from centre to edge: which dots stand in which lane, and how high. */
+import { HEIGHTS } from "../api/facts";
 import type { Piece, Plan } from "../api/types";
 import { walkOf } from "./walk";
 
@@ -17,9 +18,6 @@ export interface Dome {
   /** A dot of this row and lane, for pointing at it. */
   dot: number;
 }
-
-/** Height over diameter of a dried dot by the body of its paint (common practice). */
-const HEIGHT = { fluid: 0.16, medium: 0.24, heavy: 0.32 } as const;
 
 /** The domes of every row, the largest dot of each lane, inner rows first. */
 export function domes(plan: Plan, piece: Piece, half: "front" | "back"): Dome[] {
@@ -107,7 +105,7 @@ function laneOf(plan: Plan, dot: number, turn: number, segment: number): Lane {
 function heightShare(piece: Piece, index: number): number {
   const shade = piece.rows[index]?.shades[0];
   const paint = shade?.kind === "paint" ? piece.paints.find((one) => one.id === shade.paint) : undefined;
-  return HEIGHT[paint?.body ?? "medium"];
+  return HEIGHTS[paint?.body ?? "medium"] ?? 0;
 }
 
 /** A round step for the scale along the foot, about every 60 pixels. */

@@ -1,6 +1,6 @@
 /** Sliding a row along the spoke, by pointer or by keys. One gesture is one edit. */
 import { useEffect, useRef } from "react";
-import type { Piece } from "../api/types";
+import type { Piece, Plan } from "../api/types";
 import { withRow } from "../piece/edits";
 import type { Session } from "../piece/session";
 
@@ -8,25 +8,20 @@ const STEP_MM = 0.05;
 const SNAP_PX = 5;
 const KEYS: Record<string, number> = { ArrowLeft: -0.1, ArrowRight: 0.1, PageDown: -1, PageUp: 1 };
 
-/** The piece with a row set at a walk distance; within `snap` mm of a guide circle it is set on that circle. */
-export function slid(piece: Piece, row: number, walk: number, rim: number, snap = 0): Piece {
-  const at = Math.min(Math.max(Math.round(walk / STEP_MM) * STEP_MM, 0), rim);
-  const fit = piece.rows[row]?.fit === "distance" ? null : piece.rows[row]?.fit;
-  const circle = guideCircles(piece, rim).find((one) => Math.abs(one.walk - walk) <= snap);
-  if (circle) return withRow(piece, row, { distance: { kind: "guide", circle: circle.id }, fit });
-  return withRow(piece, row, { distance: { kind: "walk", walk: Number(at.toFixed(4)) }, fit });
+/** What a row slides along: to the rim, and on to circles nearer than `snap` (mm). */
+interface Along {
+  rim: number;
+  circles: Plan["circles"];
+  snap: number;
 }
 
-/** Every guide circle a row can sit on, those drawn in steps included. */
-export function guideCircles({ guides }: Piece, rim: number): { id: string; walk: number }[] {
-  const { steps } = guides;
-  if (!steps || steps.first > rim) return guides.circles;
-  const count = Math.min(Math.floor((rim - steps.first) / steps.step + 1e-9) + 1, 200);
-  const stepped = Array.from({ length: count }, (_, k) => ({
-    id: `step-${k + 1}`,
-    walk: steps.first + k * steps.step,
-  }));
-  return [...guides.circles, ...stepped];
+/** The piece with a row set at a walk distance; within `snap` mm of a guide circle it is set on that circle. */
+export function slid(piece: Piece, row: number, walk: number, { rim, circles, snap }: Along): Piece {
+  const at = Math.min(Math.max(Math.round(walk / STEP_MM) * STEP_MM, 0), rim);
+  const fit = piece.rows[row]?.fit === "distance" ? null : piece.rows[row]?.fit;
+  const circle = circles.find((one) => Math.abs(one.walk - walk) <= snap);
+  if (circle) return withRow(piece, row, { distance: { kind: "guide", circle: circle.id }, fit });
+  return withRow(piece, row, { distance: { kind: "walk", walk: Number(at.toFixed(4)) }, fit });
 }
 
 interface Gesture {
@@ -36,21 +31,21 @@ interface Gesture {
   x: number;
 }
 
-export function useSlide(session: Session, rim: number, pxPerMm: number) {
+export function useSlide(session: Session, rim: number, circles: Plan["circles"], pxPerMm: number) {
   const gesture = useRef<Gesture | null>(null);
-  const snap = SNAP_PX / pxPerMm;
+  const along = ({ x }: Gesture) => ({ rim, circles, snap: x ? SNAP_PX / pxPerMm : 0 });
 
   const show = (walk: number) => {
     if (!gesture.current || !session.piece) return;
     gesture.current.walk = walk;
-    session.move(slid(session.piece, gesture.current.row, walk, rim, gesture.current.x ? snap : 0));
+    session.move(slid(session.piece, gesture.current.row, walk, along(gesture.current)));
   };
   const finish = (mark: string) => {
     const done = gesture.current;
     gesture.current = null;
     if (!done) return;
     if (Math.abs(done.walk - done.from) < STEP_MM / 2) session.settle();
-    else session.edit(`Slide row ${mark}`, (piece) => slid(piece, done.row, done.walk, rim, done.x ? snap : 0), mark);
+    else session.edit(`Slide row ${mark}`, (piece) => slid(piece, done.row, done.walk, along(done)), mark);
   };
   const cancel = () => {
     gesture.current = null;

@@ -1,20 +1,22 @@
 /** The kit: the artist's tools by measured size. */
-import { ActionIcon, Button } from "@mantine/core";
-import { IconPlus, IconTrash, IconX } from "@tabler/icons-react";
+import { ActionIcon, Button, Table } from "@mantine/core";
+import { IconTrash } from "@tabler/icons-react";
+import { fieldsOf, MOST, wordsOf } from "../api/facts";
 import type { Kit, Tool } from "../api/types";
+import { RuleField } from "../fields/RuleField";
 import { freshId } from "../piece/edits";
-import { Kept, UndoRedo } from "../piece/Strip";
+import { Saved, UndoRedo } from "../piece/Strip";
 import { Choice } from "../studio/Choice";
-import { LengthField, NumberField } from "../studio/LengthField";
 import { Shell } from "../studio/Shell";
 import { TextField } from "../studio/TextField";
 import { SUFFIX, useUnits } from "../studio/units";
+import { DotsFields } from "./DotsFields";
+import { LoadFields } from "./LoadFields";
 import "./stock.css";
 import { useLedger } from "./useLedger";
 
-const KINDS = ["rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household"].map(
-  (kind) => [kind as Tool["kind"], kind] as const,
-);
+const FACTS = fieldsOf("Tool");
+const FIRST_DOT = 2.5; // what a tool nobody measured yet is taken to make (mm)
 
 export function KitScreen() {
   const { ledger, document: kit } = useLedger<Kit>("kit");
@@ -25,18 +27,12 @@ export function KitScreen() {
       label,
       kit!.tools.map((one) => (one.id === tool.id ? { ...one, ...part } : one)),
     );
-  const add = () =>
-    save("Add a tool", [
-      ...kit!.tools,
-      {
-        id: freshId("tool", kit!.tools),
-        name: "New tool",
-        kind: "ball stylus",
-        tip: 2,
-        dots: [2.5],
-        note: "",
-      },
-    ]);
+  const add = () => {
+    const id = freshId("tool", kit!.tools);
+    const kind = FACTS.kind?.default as Tool["kind"];
+    const fresh: Tool = { id, name: "New tool", kind, tip: null, dots: [FIRST_DOT], sizes: "typical", note: "" };
+    save("Add a tool", [...kit!.tools, fresh]);
+  };
   return (
     <Shell title="Kit">
       <main className="page">
@@ -46,167 +42,111 @@ export function KitScreen() {
             <p className="quiet">Tools by what they measure: the tip, and the dots it really makes with your paint.</p>
           </div>
           <span className="grow" />
-          <Kept ledger={ledger} />
+          <Saved ledger={ledger} />
           <UndoRedo ledger={ledger} />
-          <Button onClick={add} disabled={!kit || kit.tools.length >= 120}>
+          <Button onClick={add} disabled={!kit || kit.tools.length >= MOST.tools}>
             Add a tool
           </Button>
         </div>
-        <table className="plain stock">
-          <thead>
-            <tr>
-              <th scope="col">Name</th>
-              <th scope="col">Kind</th>
-              <th scope="col">Tip, {SUFFIX[units]}</th>
-              <th scope="col">Measured dots, {SUFFIX[units]}</th>
-              <th scope="col">One load gives</th>
-              <th scope="col">Note</th>
-              <th scope="col">
+        <Table className="stock">
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">Name</Table.Th>
+              <Table.Th scope="col">Kind</Table.Th>
+              <Table.Th scope="col">Tip, {SUFFIX[units]}</Table.Th>
+              <Table.Th scope="col">Dots, {SUFFIX[units]}</Table.Th>
+              <Table.Th scope="col">These are</Table.Th>
+              <Table.Th scope="col">One load gives</Table.Th>
+              <Table.Th scope="col">Note</Table.Th>
+              <Table.Th scope="col">
                 <span className="visually-hidden">Remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {kit?.tools.map((tool) => (
-              <tr key={tool.id}>
-                <td>
-                  <TextField
-                    name={`Name of ${tool.name}`}
-                    value={tool.name}
-                    onChange={(name) => change(tool, "Rename a tool", { name })}
-                  />
-                </td>
-                <td>
-                  <Choice
-                    name={`Kind of ${tool.name}`}
-                    value={tool.kind}
-                    options={KINDS}
-                    onChange={(kind) => change(tool, "Set the kind", { kind })}
-                  />
-                </td>
-                <td className="stock-size">
-                  <LengthField
-                    name={`Tip of ${tool.name}`}
-                    value={tool.tip}
-                    least={0.2}
-                    most={60}
-                    onChange={(tip) => change(tool, "Set the tip", { tip })}
-                  />
-                </td>
-                <td>
-                  <Dots tool={tool} onChange={(dots) => change(tool, "Set the dots", { dots })} />
-                </td>
-                <td>
-                  <LoadFields tool={tool} onChange={(load) => change(tool, "Measure a load", { load })} />
-                </td>
-                <td>
-                  <TextField
-                    name={`Note on ${tool.name}`}
-                    value={tool.note}
-                    mayBeEmpty
-                    onChange={(note) => change(tool, "Note on a tool", { note })}
-                  />
-                </td>
-                <td>
-                  <ActionIcon
-                    variant="subtle"
-                    aria-label={`Remove ${tool.name}`}
-                    onClick={() =>
-                      save(
-                        "Remove a tool",
-                        kit.tools.filter((one) => one.id !== tool.id),
-                      )
-                    }
-                  >
-                    <IconTrash size={17} />
-                  </ActionIcon>
-                </td>
-              </tr>
+              <ToolLine
+                key={tool.id}
+                tool={tool}
+                change={(label, part) => change(tool, label, part)}
+                drop={() =>
+                  save(
+                    "Remove a tool",
+                    kit.tools.filter((one) => one.id !== tool.id),
+                  )
+                }
+              />
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
         {kit?.tools.length === 0 && <p className="quiet">No tools yet. Add one and measure a dot it makes.</p>}
       </main>
     </Shell>
   );
 }
 
-/** From a practice row: how many dots one load gave, and how small the last was beside the first. */
-function LoadFields({ tool, onChange }: { tool: Tool; onChange: (load: Tool["load"]) => void }) {
-  const { load } = tool;
-  const first = tool.dots[0]!;
-  if (!load)
-    return (
-      <button
-        type="button"
-        className="chip square"
-        aria-label={`Measure a load of ${tool.name}`}
-        onClick={() => onChange({ ratio: 0.9, dots: 6 })}
-      >
-        measure
-      </button>
-    );
-  const last = first * load.ratio ** (load.dots - 1);
-  return (
-    <span className="stock-dots">
-      <span style={{ width: 54 }}>
-        <NumberField
-          name={`Dots from one load of ${tool.name}`}
-          value={load.dots}
-          least={2}
-          most={60}
-          onChange={(dots) => onChange({ ...load, dots })}
-        />
-      </span>
-      <span className="small quiet">last</span>
-      <span style={{ width: 92 }}>
-        <LengthField
-          name={`Last dot of a load of ${tool.name}`}
-          value={last}
-          least={first * 0.5 ** (load.dots - 1)}
-          most={first}
-          onChange={(mm) => onChange({ ...load, ratio: (mm / first) ** (1 / (load.dots - 1)) })}
-        />
-      </span>
-    </span>
-  );
+interface LineProps {
+  tool: Tool;
+  change: (label: string, part: Partial<Tool>) => void;
+  drop: () => void;
 }
 
-/** The measured dots: each can be typed, one more measured, one dropped. */
-function Dots({ tool, onChange }: { tool: Tool; onChange: (dots: number[]) => void }) {
+function ToolLine({ tool, change, drop }: LineProps) {
   return (
-    <span className="stock-dots">
-      {tool.dots.map((dot, k) => (
-        <span key={k} className="stock-dot">
-          <LengthField
-            name={`Dot ${k + 1} of ${tool.name}`}
-            value={dot}
-            least={0.2}
-            most={60}
-            onChange={(mm) => onChange(tool.dots.map((one, j) => (j === k ? mm : one)))}
-          />
-          {tool.dots.length > 1 && (
-            <ActionIcon
-              size="xs"
-              variant="subtle"
-              aria-label={`Drop dot ${k + 1} of ${tool.name}`}
-              onClick={() => onChange(tool.dots.filter((_, j) => j !== k))}
-            >
-              <IconX size={13} />
-            </ActionIcon>
-          )}
-        </span>
-      ))}
-      {tool.dots.length < 12 && (
-        <ActionIcon
-          size="sm"
-          variant="light"
-          aria-label={`Measure one more dot of ${tool.name}`}
-          onClick={() => onChange([...tool.dots, Math.round((tool.dots.at(-1)! + 0.3) * 100) / 100])}
-        >
-          <IconPlus size={14} />
+    <Table.Tr>
+      <Table.Td>
+        <TextField
+          name={`Name of ${tool.name}`}
+          value={tool.name}
+          most={FACTS.name?.longest}
+          onChange={(name) => change("Rename a tool", { name })}
+        />
+      </Table.Td>
+      <Table.Td>
+        <Choice
+          name={`Kind of ${tool.name}`}
+          value={tool.kind}
+          options={wordsOf<Tool["kind"]>("Tool", "kind")}
+          onChange={(kind) => change("Set the kind", { kind })}
+        />
+      </Table.Td>
+      <Table.Td className="stock-size">
+        <RuleField
+          fact={FACTS.tip!}
+          titled={false}
+          name={`Tip of ${tool.name}`}
+          value={tool.tip}
+          set={(tip) => change("Set the tip", { tip: tip as number | null })}
+        />
+      </Table.Td>
+      <Table.Td>
+        <DotsFields tool={tool} onChange={(dots) => change("Measure the dots", { dots, sizes: "measured" })} />
+      </Table.Td>
+      <Table.Td>
+        <Choice
+          name={`Sizes of ${tool.name}`}
+          value={tool.sizes}
+          options={wordsOf<Tool["sizes"]>("Tool", "sizes")}
+          onChange={(sizes) => change("Say whether the dots were measured", { sizes })}
+        />
+      </Table.Td>
+      <Table.Td>
+        <LoadFields tool={tool} onChange={(load) => change("Measure a load", { load })} />
+      </Table.Td>
+      <Table.Td>
+        <TextField
+          name={`Note on ${tool.name}`}
+          value={tool.note}
+          mayBeEmpty
+          most={FACTS.note?.longest}
+          onChange={(note) => change("Note on a tool", { note })}
+        />
+      </Table.Td>
+      <Table.Td>
+        <ActionIcon variant="subtle" aria-label={`Remove ${tool.name}`} onClick={drop}>
+          <IconTrash size={17} />
         </ActionIcon>
-      )}
-    </span>
+      </Table.Td>
+    </Table.Tr>
   );
 }

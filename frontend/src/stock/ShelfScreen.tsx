@@ -1,18 +1,16 @@
 /** The shelf: the artist's paints. */
-import { ActionIcon, Button } from "@mantine/core";
+import { ActionIcon, Button, Table } from "@mantine/core";
 import { IconTrash } from "@tabler/icons-react";
+import { fieldsOf, MOST, wordsOf } from "../api/facts";
 import type { Paint, Shelf } from "../api/types";
 import { ColourField } from "../parts/ColourField";
 import { freshId } from "../piece/edits";
-import { Kept, UndoRedo } from "../piece/Strip";
+import { Saved, UndoRedo } from "../piece/Strip";
 import { Choice } from "../studio/Choice";
 import { Shell } from "../studio/Shell";
 import { TextField } from "../studio/TextField";
 import "./stock.css";
 import { useLedger } from "./useLedger";
-
-const BODIES = ["fluid", "medium", "heavy"].map((body) => [body as Paint["body"], body] as const);
-const FINISHES = ["matte", "gloss", "metallic"].map((finish) => [finish as Paint["finish"], finish] as const);
 
 export function ShelfScreen() {
   const { ledger, document: shelf } = useLedger<Shelf>("shelf");
@@ -43,60 +41,61 @@ export function ShelfScreen() {
             <p className="quiet">Paints as they look when dry, with the body that decides how high a dot stands.</p>
           </div>
           <span className="grow" />
-          <Kept ledger={ledger} />
+          <Saved ledger={ledger} />
           <UndoRedo ledger={ledger} />
-          <Button onClick={add} disabled={!shelf || shelf.paints.length >= 240}>
+          <Button onClick={add} disabled={!shelf || shelf.paints.length >= MOST.paints}>
             Add a paint
           </Button>
         </div>
-        <table className="plain stock">
-          <thead>
-            <tr>
-              <th scope="col">Colour and name</th>
-              <th scope="col">Body</th>
-              <th scope="col">Finish</th>
-              <th scope="col">Note</th>
-              <th scope="col">
+        <Table className="stock">
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">Colour and name</Table.Th>
+              <Table.Th scope="col">Body</Table.Th>
+              <Table.Th scope="col">Finish</Table.Th>
+              <Table.Th scope="col">Note</Table.Th>
+              <Table.Th scope="col">
                 <span className="visually-hidden">Remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
             {shelf?.paints.map((paint) => (
-              <tr key={paint.id}>
-                <td>
+              <Table.Tr key={paint.id}>
+                <Table.Td>
                   <ColourField
                     name={paint.name}
                     colour={paint.colour}
                     label={paint.name}
                     onChange={(value) => change(paint, "Change a paint", value)}
                   />
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                   <Choice
                     name={`Body of ${paint.name}`}
                     value={paint.body}
-                    options={BODIES}
+                    options={wordsOf<Paint["body"]>("Paint", "body")}
                     onChange={(body) => change(paint, "Set the body", { body })}
                   />
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                   <Choice
                     name={`Finish of ${paint.name}`}
                     value={paint.finish}
-                    options={FINISHES}
+                    options={wordsOf<Paint["finish"]>("Paint", "finish")}
                     onChange={(finish) => change(paint, "Set the finish", { finish })}
                   />
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                   <TextField
                     name={`Note on ${paint.name}`}
                     value={paint.note}
                     mayBeEmpty
+                    most={fieldsOf("Paint").note?.longest}
                     onChange={(note) => change(paint, "Note on a paint", { note })}
                   />
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                   <ActionIcon
                     variant="subtle"
                     aria-label={`Remove ${paint.name}`}
@@ -109,11 +108,11 @@ export function ShelfScreen() {
                   >
                     <IconTrash size={17} />
                   </ActionIcon>
-                </td>
-              </tr>
+                </Table.Td>
+              </Table.Tr>
             ))}
-          </tbody>
-        </table>
+          </Table.Tbody>
+        </Table>
         {shelf?.paints.length === 0 && <p className="quiet">No paints yet. Add one as it looks when dry.</p>}
       </main>
     </Shell>

@@ -1,12 +1,12 @@
 /** A piece drawn small, from the same plan. `size` is the side of the square that holds it, CSS pixels. */
 import { useEffect, useRef } from "react";
-import type { Plan } from "../api/types";
 import { drawStone } from "./draw";
+import type { Drawn } from "./scene";
 import { firstSide } from "./side";
 import { fitting } from "./view";
 
 interface Props {
-  plan: Plan | undefined;
+  plan: Drawn | undefined;
   base: string;
   size: number;
   name: string;

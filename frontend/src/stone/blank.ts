@@ -1,6 +1,5 @@
 /** The bare blank on the canvas: its outline or silhouette, its shadow, its light. */
-import type { Plan } from "../api/types";
-import type { Scene } from "./scene";
+import type { Drawn, Scene } from "./scene";
 import { roll } from "./side";
 import type { View } from "./view";
 
@@ -34,7 +33,7 @@ export function drawBlank(context: CanvasRenderingContext2D, scene: Scene, view:
 }
 
 /** Flat and domed blanks brighten to the upper left; a ball or egg is lit as a round body. */
-function light(context: CanvasRenderingContext2D, plan: Plan, x: number, y: number, radius: number) {
+function light(context: CanvasRenderingContext2D, plan: Drawn, x: number, y: number, radius: number) {
   const { relief, closed } = plan.blank;
   if (closed || relief.includes("dome")) {
     const strength = closed ? 1 : 0.6;
@@ -52,7 +51,7 @@ function light(context: CanvasRenderingContext2D, plan: Plan, x: number, y: numb
 }
 
 /** The fold between a plate's well and its rim. */
-function well(context: CanvasRenderingContext2D, plan: Plan, x: number, y: number, px: number) {
+function well(context: CanvasRenderingContext2D, plan: Drawn, x: number, y: number, px: number) {
   const fold = foldOf(plan);
   for (const [width, shade] of [
     [5, "rgba(0,0,0,0.22)"],
@@ -67,13 +66,13 @@ function well(context: CanvasRenderingContext2D, plan: Plan, x: number, y: numbe
 }
 
 /** Reach of the fold: the furthest place of the section that is still at the height of the middle. */
-export function foldOf(plan: Plan): number {
+export function foldOf(plan: Drawn): number {
   const { section } = plan.blank;
   if (!section) return 0;
   return Math.max(...section.x.filter((_, k) => Math.abs(section.y[k]!) < 1e-6), 0);
 }
 
-function silhouette(plan: Plan, view: View, { left, top, px }: Place): Path2D {
+function silhouette(plan: Drawn, view: View, { left, top, px }: Place): Path2D {
   const path = new Path2D();
   const { blank } = plan;
   const sin = Math.sin(view.turn) * px;

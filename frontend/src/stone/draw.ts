@@ -1,9 +1,8 @@
 /** The stone on a canvas: the blank and its dots as paint, lit from the upper left of the screen. */
-import type { Plan } from "../api/types";
 import { drawBlank } from "./blank";
 import { drawMarks } from "./marks";
 import { tones } from "./paint";
-import type { Scene } from "./scene";
+import type { Drawn, Scene } from "./scene";
 import { type Seen, seenDots } from "./side";
 import type { View } from "./view";
 
@@ -12,8 +11,20 @@ const ROUND = Math.PI * 2;
 const DETAIL_PX = 2.2;
 const EDGE_ON = 0.04;
 
+/** Dots `from` this one up to that, marks that start from them too. The blank belongs to what begins with the first. */
+export interface Part {
+  from?: number;
+  to?: number;
+}
+
 /** The full look, or while something is moved a plain one: flat dots, no light. */
-export function drawStone(context: CanvasRenderingContext2D, scene: Scene, view: View, plain: boolean): void {
+export function drawStone(
+  context: CanvasRenderingContext2D,
+  scene: Scene,
+  view: View,
+  plain: boolean,
+  { from = 0, to = Number.POSITIVE_INFINITY }: Part = {},
+): void {
   const { width, height } = context.canvas;
   const ratio = window.devicePixelRatio || 1;
   context.setTransform(1, 0, 0, 1, 0, 0);
@@ -23,15 +34,16 @@ export function drawStone(context: CanvasRenderingContext2D, scene: Scene, view:
   const cos = Math.cos(view.turn) * px;
   const left = width / 2 + view.x * ratio;
   const top = height / 2 + view.y * ratio;
-  drawBlank(context, scene, view, { left, top, px, plain });
-  drawMarks(context, scene.plan, view, { left, top, px, plain });
+  if (from === 0) drawBlank(context, scene, view, { left, top, px, plain });
+  drawMarks(context, scene.plan, view, { left, top, px, plain, from, to });
   const { r } = scene.plan.dots;
   const seen = seenDots(scene.plan, view);
   const dots = (which: number[], size: number, shift: number, fill: string) => {
     context.fillStyle = fill;
-    for (let from = 0; from < which.length; from += CHUNK) {
+    const chunk = plain ? which.length : CHUNK;
+    for (let begin = 0; begin < which.length; begin += chunk) {
       context.beginPath();
-      for (let k = from; k < Math.min(from + CHUNK, which.length); k++) {
+      for (let k = begin; k < Math.min(begin + chunk, which.length); k++) {
         const i = which[k]!;
         const radius = r[i]! * px;
         const cx = left + seen.x[i]! * cos - seen.y[i]! * sin - shift * radius;
@@ -42,7 +54,7 @@ export function drawStone(context: CanvasRenderingContext2D, scene: Scene, view:
     }
   };
   for (const group of layered(scene.plan)) {
-    const which = facing(group.dots, seen);
+    const which = facing(within(group.dots, from, to), seen);
     const { colour, finish } = scene.plan.shades[group.shade]!;
     const tone = tones(colour, finish);
     if (plain) {
@@ -78,6 +90,11 @@ function outline(
   context.ellipse(cx, cy, squashed, radius, lean, 0, ROUND);
 }
 
+/** Dots are grouped in their order: those of a part lie together. */
+function within(which: number[], from: number, to: number): number[] {
+  return from === 0 && to === Number.POSITIVE_INFINITY ? which : which.filter((i) => i >= from && i < to);
+}
+
 function facing(which: number[], seen: Seen): number[] {
   const { facing } = seen;
   return facing ? which.filter((i) => facing[i]! > EDGE_ON) : which;
@@ -91,7 +108,7 @@ interface Group {
 const grouped = new WeakMap<number[], Group[]>();
 
 /** Dots of one level and shade together, the lowest level first; kept for as long as the plan is. */
-function layered({ dots, shades }: Plan): Group[] {
+function layered({ dots, shades }: Drawn): Group[] {
   const known = grouped.get(dots.shade);
   if (known) return known;
   const { level, shade } = dots;
@@ -109,7 +126,7 @@ function layered({ dots, shades }: Plan): Group[] {
 }
 
 /** The dot at a point before the eye (mm), or null; the last drawn lies on top. */
-export function dotAt(plan: Plan, view: View, x: number, y: number, slack: number): number | null {
+export function dotAt(plan: Drawn, view: View, x: number, y: number, slack: number): number | null {
   const { r } = plan.dots;
   const seen = seenDots(plan, view);
   for (let i = r.length - 1; i >= 0; i--) {

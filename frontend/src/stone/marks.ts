@@ -1,6 +1,7 @@
 /** Swipes, ovals, leaves and strokes on the canvas: outlines as paint. */
-import type { Plan } from "../api/types";
+
 import { tones } from "./paint";
+import type { Drawn } from "./scene";
 import { roll } from "./side";
 import type { View } from "./view";
 
@@ -9,15 +10,18 @@ interface Place {
   top: number;
   px: number;
   plain: boolean;
+  from: number;
+  to: number;
 }
 
-export function drawMarks(context: CanvasRenderingContext2D, plan: Plan, view: View, place: Place): void {
+export function drawMarks(context: CanvasRenderingContext2D, plan: Drawn, view: View, place: Place): void {
   const { marks } = plan;
   const sin = Math.sin(view.turn) * place.px;
   const cos = Math.cos(view.turn) * place.px;
   const turn = plan.blank.closed ? roll(view) : null;
   const groups = new Map<number, Path2D>();
   for (let k = 0; k < marks.shade.length; k++) {
+    if (marks.dot[k]! < place.from || marks.dot[k]! >= place.to) continue;
     const shade = marks.shade[k]!;
     const path = groups.get(shade) ?? new Path2D();
     groups.set(shade, path);

@@ -1,7 +1,11 @@
-/** What is drawn on the stone's canvas. */
-import type { Plan } from "../api/types";
+/** What is drawn on the stone's canvas. A whole plan is more than enough; a small picture brings no more than this. */
+import type { Plan, Sketch } from "../api/types";
+
+export interface Drawn extends Pick<Plan, "blank" | "shades" | "marks"> {
+  dots: Sketch["dots"];
+}
 
 export interface Scene {
-  plan: Plan;
+  plan: Drawn;
   base: string;
 }

@@ -1,5 +1,5 @@
 /** Which side of the piece is seen: points in space as they lie before the eye, in mm. */
-import type { Plan } from "../api/types";
+import type { Drawn } from "./scene";
 import type { View } from "./view";
 
 export interface Seen {
@@ -29,7 +29,7 @@ export function roll({ yaw, pitch }: Pick<View, "yaw" | "pitch">): Roll {
 const kept = new WeakMap<object, { yaw: number; pitch: number; seen: Seen }>();
 
 /** Every dot as it is seen; kept until the plan or the side changes. */
-export function seenDots(plan: Plan, view: View): Seen {
+export function seenDots(plan: Drawn, view: View): Seen {
   const { x, y, z, nx, ny, nz } = plan.dots;
   if (!z || !nx || !ny || !nz) return { x, y, facing: null, lean: null };
   const known = kept.get(plan.dots);
@@ -55,6 +55,6 @@ export function seenDots(plan: Plan, view: View): Seen {
 }
 
 /** How a ball or egg is first shown: by the hanger with its pole up and leaning to the eye, else square on. */
-export function firstSide(plan: Plan, poles: "hanger" | "sides" | undefined): { yaw: number; pitch: number } {
+export function firstSide(plan: Drawn, poles: "hanger" | "sides" | undefined): { yaw: number; pitch: number } {
   return { yaw: 0, pitch: plan.blank.closed && poles === "hanger" ? 0.75 : 0 };
 }

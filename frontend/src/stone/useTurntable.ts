@@ -1,6 +1,6 @@
-/** Turning, rolling, zooming and moving the stone by pointer, wheel and keys. */
+/** The view of the stone, how it changes, and the keys that change it. */
 import { type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
-import { cssBetween, moved, type Point, rolled, sameSide, turned, type View, zoomed } from "./view";
+import { cssBetween, moved, rolled, sameSide, turned, type View, zoomed } from "./view";
 
 const SETTLE_MS = 140;
 const KEY_TURN = Math.PI / 36;
@@ -8,7 +8,6 @@ const KEY_ROLL = Math.PI / 18;
 const KEY_MOVE = 40;
 
 interface Options {
-  frame: RefObject<HTMLElement | null>;
   layers: RefObject<HTMLElement | null>;
   home: View;
   /** A ball or egg is rolled by the arrows. */
@@ -20,7 +19,7 @@ interface Options {
  * view is set and everything is drawn sharp, with the light again where the screen has it. A ball shows another side
  * with every move, so it is drawn anew each time, plainly while it `rolling`.
  */
-export function useTurntable({ frame, layers, home: first, rolls }: Options) {
+export function useTurntable({ layers, home: first, rolls }: Options) {
   const home = useRef<View>(first);
   const [view, setView] = useState<View>(first);
   const [rolling, setRolling] = useState(false);
@@ -72,17 +71,6 @@ export function useTurntable({ frame, layers, home: first, rolls }: Options) {
     }
   }, [view, layers]);
 
-  useEffect(() => {
-    const element = frame.current;
-    if (!element) return;
-    const wheel = (event: WheelEvent) => {
-      event.preventDefault();
-      show(zoomed(now.current, Math.exp(-event.deltaY * 0.0015), pointIn(element, event), home.current));
-    };
-    element.addEventListener("wheel", wheel, { passive: false });
-    return () => element.removeEventListener("wheel", wheel);
-  }, [frame, show]);
-
   const key = (event: React.KeyboardEvent): boolean => {
     const act = (rolls ? { ...KEYS, ...ROLLS } : KEYS)[event.key];
     if (!act || event.ctrlKey || event.metaKey || event.altKey) return false;
@@ -115,9 +103,3 @@ const ROLLS: Record<string, Act> = {
   ArrowUp: (view) => rolled(view, 0, KEY_ROLL),
   ArrowDown: (view) => rolled(view, 0, -KEY_ROLL),
 };
-
-/** A pointer's place from the middle of the element, CSS pixels. */
-export function pointIn(element: HTMLElement, event: { clientX: number; clientY: number }): Point {
-  const box = element.getBoundingClientRect();
-  return { x: event.clientX - box.left - box.width / 2, y: event.clientY - box.top - box.height / 2 };
-}

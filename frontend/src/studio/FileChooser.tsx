@@ -1,29 +1,25 @@
-/** A hidden file field that a button or a choice opens; the same file can be chosen again. */
-import type { RefObject } from "react";
+/** Lets a button or a choice open a file; the same file can be chosen again. */
+import { FileButton } from "@mantine/core";
+import { type ReactNode, useRef } from "react";
 
 interface Props {
-  name: string;
   accept: string;
-  field: RefObject<HTMLInputElement | null>;
   onFile: (file: File) => Promise<void>;
+  /** What opens it. */
+  children: (open: () => void) => ReactNode;
 }
 
 export const SVG_FILES = ".svg,image/svg+xml";
 
-export function FileChooser({ name, accept, field, onFile }: Props) {
+export function FileChooser({ accept, onFile, children }: Props) {
+  const reset = useRef<() => void>(null);
+  const take = (file: File | null) => {
+    reset.current?.();
+    if (file) void onFile(file);
+  };
   return (
-    <input
-      ref={field}
-      type="file"
-      accept={accept}
-      aria-label={name}
-      className="visually-hidden"
-      tabIndex={-1}
-      onChange={(event) => {
-        const file = event.target.files?.[0];
-        if (file) void onFile(file);
-        event.target.value = "";
-      }}
-    />
+    <FileButton accept={accept} resetRef={reset} onChange={take}>
+      {({ onClick }) => children(onClick)}
+    </FileButton>
   );
 }

@@ -1,14 +1,17 @@
-/** A length typed in the unit in use. What was typed is kept until it is changed; a wrong value says why. */
-import { useEffect, useId, useLayoutEffect, useRef, useState } from "react";
+/** A length typed in the unit in use: decimals, fractions and sums, each with a unit or without. */
+import { TextInput } from "@mantine/core";
+import { type Limits, outside } from "./limits";
 import { type LengthKind, lengthText, parseLength, SUFFIX, spokenLength, useUnits } from "./units";
+import { useTyped } from "./useTyped";
 
-interface Props {
+interface Props extends Limits {
   name: string;
-  value: number;
+  value: number | null;
   kind?: LengthKind;
-  least: number;
-  most: number;
   onChange: (mm: number) => void;
+  /** Takes an emptied field, where that means something; `none` says what. */
+  onEmpty?: () => void;
+  none?: string;
   /** Show the name above the field; otherwise it is for screen readers only. */
   titled?: boolean;
   autoFocus?: boolean;
@@ -18,142 +21,37 @@ interface Props {
   width?: number;
 }
 
-export function LengthField({ name, value, kind = "dot", least, most, onChange, titled, width, ...rest }: Props) {
+export function LengthField(props: Props) {
+  const { name, value, kind = "dot", onChange, onEmpty, none, titled, width, least, most, above, ...rest } = props;
   const units = useUnits((state) => state.units);
-  const shown = lengthText(value, units, kind);
-  const { text, wrong, input } = useTyped(shown, (typed) => {
+  const shown = value === null ? "" : lengthText(value, units, kind);
+  const { text, wrong, setTyped, input } = useTyped(shown, (typed) => {
+    if (typed.trim() === "" && onEmpty) {
+      onEmpty();
+      return null;
+    }
     const mm = parseLength(typed, units);
-    if (mm === null) return `${name}: “${typed}” is not a length. Write for instance 12.5 or 3/4 in.`;
-    if (mm < least - 1e-9 || mm > most + 1e-9)
-      return `${name} must be between ${spokenLength(least, units, kind)} and ${spokenLength(most, units, kind)} (given: ${typed.trim()}).`;
+    if (mm === null) return `${name}: “${typed}” is not a length. Write for instance 12.5, 3/4 in or 20 + 2.5.`;
+    const bounds = outside(mm, { least, most, above }, (limit) => spokenLength(limit, units, kind));
+    if (bounds) return `${name} must be ${bounds} (given: ${typed.trim()}).`;
     onChange(mm);
     return null;
   });
   return (
-    <Field name={name} titled={titled} wrong={wrong} width={width}>
-      {(describedBy) => (
-        <span className="withunit">
-          <input
-            className="cell"
-            aria-label={name}
-            aria-invalid={wrong !== null}
-            aria-describedby={describedBy}
-            inputMode="decimal"
-            value={text}
-            {...input}
-            {...rest}
-          />
-          <span className="unit">{SUFFIX[units]}</span>
-        </span>
-      )}
-    </Field>
+    <TextInput
+      label={titled ? name : undefined}
+      aria-label={titled ? undefined : name}
+      inputMode="decimal"
+      placeholder={none}
+      rightSection={<span className="unit">{SUFFIX[units]}</span>}
+      rightSectionPointerEvents="none"
+      value={text}
+      error={wrong}
+      errorProps={{ role: "alert" }}
+      onChange={(event) => setTyped(event.currentTarget.value)}
+      w={width}
+      {...input}
+      {...rest}
+    />
   );
-}
-
-interface WholeProps {
-  name: string;
-  value: number;
-  least: number;
-  most: number;
-  onChange: (value: number) => void;
-  titled?: boolean;
-  unit?: string;
-  /** Accept fractions of one, as angles do. */
-  decimals?: boolean;
-  width?: number;
-}
-
-/** A count or an angle. */
-export function NumberField({ name, value, least, most, onChange, titled, unit, decimals, width }: WholeProps) {
-  const shown = decimals ? String(Math.round(value * 1000) / 1000) : String(value);
-  const { text, wrong, input } = useTyped(shown, (typed) => {
-    const given = Number(typed.replace(",", "."));
-    if (typed.trim() === "" || !Number.isFinite(given) || (!decimals && !Number.isInteger(given)))
-      return `${name} must be a ${decimals ? "" : "whole "}number (given: ${typed.trim() || "nothing"}).`;
-    if (given < least || given > most) return `${name} must be between ${least} and ${most} (given: ${given}).`;
-    onChange(given);
-    return null;
-  });
-  return (
-    <Field name={name} titled={titled} wrong={wrong} width={width}>
-      {(describedBy) => (
-        <span className="withunit">
-          <input
-            className="cell"
-            aria-label={name}
-            aria-invalid={wrong !== null}
-            aria-describedby={describedBy}
-            inputMode="decimal"
-            value={text}
-            {...input}
-          />
-          {unit && <span className="unit">{unit}</span>}
-        </span>
-      )}
-    </Field>
-  );
-}
-
-interface FieldProps {
-  name: string;
-  titled?: boolean;
-  wrong: string | null;
-  width?: number;
-  children: (describedBy: string | undefined) => React.ReactNode;
-}
-
-function Field({ name, titled, wrong, width, children }: FieldProps) {
-  const id = useId();
-  return (
-    <span className="field" style={{ width }}>
-      {titled && <span className="name">{name}</span>}
-      {children(wrong ? id : undefined)}
-      {wrong && (
-        <span className="wrong" id={id} role="alert">
-          {wrong}
-        </span>
-      )}
-    </span>
-  );
-}
-
-/** Text that is taken on Enter or on leaving the field, and left alone while it is wrong. */
-function useTyped(shown: string, take: (typed: string) => string | null) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
-  const field = useRef<HTMLInputElement>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new value in the field being entered stays ready to be typed over
-  useLayoutEffect(() => {
-    if (typed === null && document.activeElement === field.current) field.current?.select();
-  }, [shown]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new value clears what was refused, not what is being typed
-  useEffect(() => {
-    if (wrong === null) return;
-    setTyped(null);
-    setWrong(null);
-  }, [shown]);
-  const finish = () => {
-    if (typed === null || typed === shown) {
-      setTyped(null);
-      setWrong(null);
-      return;
-    }
-    const message = take(typed);
-    setWrong(message);
-    if (message === null) setTyped(null);
-  };
-  const input = {
-    ref: field,
-    onChange: (event: React.ChangeEvent<HTMLInputElement>) => setTyped(event.target.value),
-    onBlur: finish,
-    onFocus: (event: React.FocusEvent<HTMLInputElement>) => event.target.select(),
-    onKeyDown: (event: React.KeyboardEvent<HTMLInputElement>) => {
-      if (event.key === "Enter") finish();
-      if (event.key === "Escape") {
-        setTyped(null);
-        setWrong(null);
-      }
-    },
-  };
-  return { text: typed ?? shown, wrong, input };
 }

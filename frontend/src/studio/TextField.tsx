@@ -1,5 +1,6 @@
 /** A line of text, taken on Enter or on leaving the field; an empty one falls back to what it was. */
-import { useEffect, useState } from "react";
+import { TextInput } from "@mantine/core";
+import { useTyped } from "./useTyped";
 
 interface Props {
   name: string;
@@ -7,44 +8,29 @@ interface Props {
   onChange: (value: string) => void;
   titled?: boolean;
   mayBeEmpty?: boolean;
-  most?: number;
-  className?: string;
+  most: number | undefined;
   placeholder?: string;
+  width?: number;
 }
 
-export function TextField({
-  name,
-  value,
-  onChange,
-  titled,
-  mayBeEmpty,
-  most = 120,
-  className = "",
-  placeholder,
-}: Props) {
-  const [typed, setTyped] = useState(value);
-  useEffect(() => setTyped(value), [value]);
-  const finish = () => {
-    const text = typed.trim();
-    if (text === "" && !mayBeEmpty) setTyped(value);
-    else if (text !== value) onChange(text);
-  };
+export function TextField({ name, value, onChange, titled, mayBeEmpty, most, placeholder, width }: Props) {
+  const { text, setTyped, input } = useTyped(value, (typed) => {
+    const given = typed.trim();
+    if (given !== value && (given !== "" || mayBeEmpty)) onChange(given);
+    return null;
+  });
   return (
-    <span className="field">
-      {titled && <span className="name">{name}</span>}
-      <input
-        className={`cell ${className}`}
-        aria-label={name}
-        value={typed}
-        maxLength={most}
-        placeholder={placeholder}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={finish}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") finish();
-          if (event.key === "Escape") setTyped(value);
-        }}
-      />
-    </span>
+    <TextInput
+      label={titled ? name : undefined}
+      aria-label={titled ? undefined : name}
+      value={text}
+      maxLength={most}
+      placeholder={placeholder}
+      onChange={(event) => setTyped(event.currentTarget.value)}
+      w={width}
+      ref={input.ref}
+      onBlur={input.onBlur}
+      onKeyDown={input.onKeyDown}
+    />
   );
 }

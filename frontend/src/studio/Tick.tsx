@@ -1,4 +1,5 @@
 /** A box to tick, with its words beside it. */
+import { Checkbox } from "@mantine/core";
 import type { ReactNode } from "react";
 
 interface Props {
@@ -13,9 +14,13 @@ interface Props {
 
 export function Tick({ checked, onChange, children, name, infield }: Props) {
   return (
-    <label style={infield ? { alignSelf: "end", paddingBottom: 4 } : undefined}>
-      <input type="checkbox" checked={checked} aria-label={name} onChange={(event) => onChange(event.target.checked)} />{" "}
-      {children}
-    </label>
+    <Checkbox
+      size="xs"
+      className={infield ? "infield" : undefined}
+      label={children}
+      checked={checked}
+      aria-label={name}
+      onChange={(event) => onChange(event.currentTarget.checked)}
+    />
   );
 }

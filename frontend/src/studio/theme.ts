@@ -26,5 +26,10 @@ export const theme = createTheme({
   components: {
     Tooltip: { defaultProps: { openDelay: 350, withArrow: false } },
     Button: { defaultProps: { size: "sm" } },
+    TextInput: { defaultProps: { size: "xs" } },
+    NumberInput: { defaultProps: { size: "xs" } },
+    NativeSelect: { defaultProps: { size: "xs" } },
+    ColorInput: { defaultProps: { size: "xs" } },
+    Table: { defaultProps: { verticalSpacing: 4, horizontalSpacing: 8 } },
   },
 });

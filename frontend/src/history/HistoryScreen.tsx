@@ -1,4 +1,4 @@
-/** The past of a piece: its revisions, looked at and brought back. */
+/** The history of a piece: its revisions, looked at and brought back. */
 import { Button } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
@@ -15,17 +15,17 @@ import { Lost } from "../studio/Lost";
 import { tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
 import { useUnits } from "../studio/units";
-import "./past.css";
+import "./history.css";
 
 const WHY: Record<string, string> = {
   left: "on leaving",
   printed: "when it was printed",
   idle: "after ten quiet minutes",
-  asked: "kept on purpose",
+  asked: "saved on purpose",
   "brought back": "before an earlier one came back",
 };
 
-export function PastScreen({ id }: { id: string }) {
+export function HistoryScreen({ id }: { id: string }) {
   const session = useSession(id);
   const piece = useStore(session.ledger.store, (state) => state.document);
   const lost = useStore(session.ledger.store, (state) => state.lost);
@@ -42,7 +42,7 @@ export function PastScreen({ id }: { id: string }) {
     refetchOnMount: "always",
   });
   const revision = list.data?.find((one) => one.id === picked) ?? list.data?.[0];
-  const keep = async () => {
+  const cut = async () => {
     await session.ledger.revise("asked").catch(tellProblem);
     await queries.invalidateQueries({ queryKey: ["revisions", id] });
   };
@@ -53,13 +53,13 @@ export function PastScreen({ id }: { id: string }) {
   };
   if (lost) return <Lost why={lost} />;
   return (
-    <Shell title="Past" strip={<PastStrip id={id} name={piece?.name ?? "Piece"} />}>
-      <main className="past">
-        <div className="past-list">
-          <h1>Past</h1>
-          <p className="quiet small">Every edit is kept. These are the states worth coming back to.</p>
-          <Button size="xs" variant="light" onClick={() => void keep()}>
-            Keep the piece as it is now
+    <Shell title="History" strip={<HistoryStrip id={id} name={piece?.name ?? "Piece"} />}>
+      <main className="history">
+        <div className="history-list">
+          <h1>History</h1>
+          <p className="quiet small">Every edit is saved. These are the states worth coming back to.</p>
+          <Button size="xs" variant="light" onClick={() => void cut()}>
+            Save the piece as it is now
           </Button>
           {list.data?.length === 0 && (
             <p className="quiet">No revision yet. One is cut when you print, leave, or ask for it.</p>
@@ -69,7 +69,7 @@ export function PastScreen({ id }: { id: string }) {
               <li key={one.id}>
                 <button
                   type="button"
-                  className="past-one"
+                  className="history-one"
                   aria-pressed={one.id === revision?.id}
                   onClick={() => setPicked(one.id)}
                 >
@@ -88,7 +88,7 @@ export function PastScreen({ id }: { id: string }) {
   );
 }
 
-function PastStrip({ id, name }: { id: string; name: string }) {
+function HistoryStrip({ id, name }: { id: string; name: string }) {
   return (
     <>
       <Link href="/" className="plainlink">
@@ -97,7 +97,7 @@ function PastStrip({ id, name }: { id: string; name: string }) {
       <Link href={`/piece/${id}`} className="plainlink">
         {name}
       </Link>
-      <strong>Past</strong>
+      <strong>History</strong>
       <span className="grow" />
     </>
   );
@@ -117,11 +117,11 @@ function Earlier({ id, revision, onBringBack }: EarlierProps) {
     queryFn: async () => (await need(client.GET("/api/documents/{ident}/revisions/{revision}", path))) as Piece,
   }).data;
   const plan = usePlan(old, revision.edit).data;
-  if (!old || !plan) return <div className="past-stone" />;
+  if (!old || !plan) return <div className="history-stone" />;
   return (
-    <div className="past-stone">
+    <div className="history-stone">
       <Stone plan={plan} base={old.blank.base.colour} name={`${old.name} as of ${when(revision)}`} />
-      <div className="past-foot">
+      <div className="history-foot">
         <span className="figures">{summary(plan, units)}</span>
         <span className="grow" />
         <Button onClick={() => void onBringBack(old, revision)}>Bring this back</Button>

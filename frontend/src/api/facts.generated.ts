@@ -1,0 +1,2083 @@
+/** Made from the models by python -m commands.openapi --write. */
+export const FACTS = {
+ "fields": {
+  "Piece": {
+   "name": {
+    "written": "text",
+    "name": "Name",
+    "fewest": 1,
+    "longest": 120
+   },
+   "notes": {
+    "written": "text",
+    "longest": 10000,
+    "default": ""
+   },
+   "seed": {
+    "least": 0,
+    "most": 2147483647,
+    "whole": true,
+    "default": 1
+   },
+   "segments": {
+    "written": "count",
+    "name": "Segments",
+    "least": 2,
+    "most": 64,
+    "whole": true,
+    "default": 12
+   },
+   "turn": {
+    "written": "degrees",
+    "name": "Turn of the first spoke",
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   },
+   "safe_gap": {
+    "written": "length",
+    "name": "Safe gap",
+    "least": 0,
+    "most": 20,
+    "default": 0.3
+   },
+   "tools": {
+    "longest": 120
+   },
+   "paints": {
+    "fewest": 1,
+    "longest": 240
+   },
+   "ramps": {
+    "longest": 40
+   },
+   "rows": {
+    "longest": 200
+   },
+   "bare": {
+    "longest": 20
+   },
+   "most_base": {
+    "name": "Base may show on at most",
+    "written": "per cent",
+    "above": 0,
+    "most": 100,
+    "open": true
+   },
+   "accepted": {
+    "longest": 400
+   }
+  },
+  "Blank": {
+   "outline": {
+    "name": "Outline",
+    "written": "variant",
+    "words": [
+     [
+      "round",
+      "round"
+     ],
+     [
+      "oval",
+      "oval"
+     ],
+     [
+      "square",
+      "square"
+     ],
+     [
+      "rectangle",
+      "rectangle"
+     ],
+     [
+      "polygon",
+      "polygon"
+     ],
+     [
+      "heart",
+      "heart"
+     ],
+     [
+      "cross",
+      "cross"
+     ],
+     [
+      "leaf",
+      "leaf"
+     ],
+     [
+      "spoked",
+      "odd, by ruler"
+     ],
+     [
+      "odd",
+      "odd, from a file"
+     ]
+    ],
+    "variants": {
+     "round": "Round",
+     "oval": "Oval",
+     "square": "Square",
+     "rectangle": "Rectangle",
+     "polygon": "Polygon",
+     "heart": "Heart",
+     "cross": "Cross",
+     "leaf": "Leaf",
+     "spoked": "Spoked",
+     "odd": "Odd"
+    }
+   },
+   "relief": {
+    "name": "Relief",
+    "written": "variant",
+    "words": [
+     [
+      "flat",
+      "flat"
+     ],
+     [
+      "dome",
+      "domed, by its rise"
+     ],
+     [
+      "taped dome",
+      "domed, by a tape over it"
+     ],
+     [
+      "plate",
+      "plate with a rim"
+     ],
+     [
+      "ball",
+      "ball"
+     ],
+     [
+      "egg",
+      "egg"
+     ]
+    ],
+    "variants": {
+     "flat": "Flat",
+     "dome": "Dome",
+     "taped dome": "TapedDome",
+     "plate": "Plate",
+     "ball": "Ball",
+     "egg": "Egg"
+    }
+   },
+   "material": {
+    "name": "Material",
+    "written": "choice",
+    "words": [
+     [
+      "cast stone",
+      "cast stone"
+     ],
+     [
+      "natural stone",
+      "natural stone"
+     ],
+     [
+      "glazed tile",
+      "glazed tile"
+     ],
+     [
+      "canvas",
+      "canvas"
+     ],
+     [
+      "wood",
+      "wood"
+     ],
+     [
+      "other",
+      "other"
+     ]
+    ],
+    "default": "cast stone"
+   },
+   "border": {
+    "written": "distance",
+    "name": "Border kept clear",
+    "least": 0,
+    "most": 200,
+    "default": 3.0
+   },
+   "reduced": {
+    "written": "per cent",
+    "name": "Reduced by",
+    "least": 0,
+    "most": 90,
+    "open": true
+   },
+   "lie": {
+    "name": "How it lies",
+    "written": "variant",
+    "words": [
+     [
+      "angle",
+      "as measured, turned by"
+     ],
+     [
+      "longest axis",
+      "longest axis upright"
+     ],
+     [
+      "symmetry axis",
+      "axis of symmetry upright"
+     ]
+    ],
+    "variants": {
+     "angle": "AtDegrees",
+     "longest axis": "AlongAxis",
+     "symmetry axis": "AlongAxis"
+    }
+   }
+  },
+  "Base": {
+   "name": {
+    "written": "text",
+    "name": "Base coat",
+    "fewest": 1,
+    "longest": 120,
+    "default": "Night slate"
+   },
+   "colour": {
+    "written": "colour",
+    "default": "#20262b"
+   }
+  },
+  "NamedCentre": {
+   "kind": {
+    "name": "Centre",
+    "written": "choice",
+    "words": [
+     [
+      "middle",
+      "middle of length and width"
+     ],
+     [
+      "centroid",
+      "centre of gravity"
+     ],
+     [
+      "inscribed",
+      "centre of the largest circle inside"
+     ],
+     [
+      "enclosing",
+      "centre of the smallest circle around"
+     ]
+    ],
+    "default": "middle"
+   }
+  },
+  "SetCentre": {
+   "x": {
+    "written": "length",
+    "name": "Centre, right",
+    "least": -1000,
+    "most": 1000
+   },
+   "y": {
+    "written": "length",
+    "name": "Centre, down",
+    "least": -1000,
+    "most": 1000
+   }
+  },
+  "AtDegrees": {
+   "degrees": {
+    "written": "degrees",
+    "name": "Turned by",
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   }
+  },
+  "Guides": {
+   "spokes": {
+    "name": "Spokes drawn",
+    "written": "choice",
+    "words": [
+     [
+      "all",
+      "all"
+     ],
+     [
+      "every second",
+      "every second"
+     ],
+     [
+      "first cross",
+      "first cross"
+     ],
+     [
+      "none",
+      "none"
+     ]
+    ],
+    "default": "all"
+   },
+   "circles": {
+    "longest": 60
+   },
+   "at_rows": {
+    "longest": 60
+   },
+   "boundary": {
+    "name": "Boundary circle across",
+    "written": "distance",
+    "none": "none",
+    "least": 5,
+    "most": 1000,
+    "open": true
+   },
+   "midlines": {
+    "written": "tick",
+    "name": "midlines",
+    "default": false
+   },
+   "diagonals": {
+    "written": "tick",
+    "name": "diagonals",
+    "default": false
+   },
+   "edge_parts": {
+    "name": "Parts of each edge",
+    "written": "count",
+    "none": "none",
+    "least": 2,
+    "most": 64,
+    "open": true,
+    "whole": true
+   },
+   "rim_ticks": {
+    "name": "Ticks at the edge",
+    "written": "choice",
+    "words": [
+     [
+      "4",
+      "quarters"
+     ],
+     [
+      "8",
+      "eighths"
+     ],
+     [
+      "16",
+      "sixteenths"
+     ],
+     [
+      "32",
+      "32nds"
+     ],
+     [
+      "64",
+      "64ths"
+     ]
+    ],
+    "none": "none",
+    "open": true
+   }
+  },
+  "CircleSteps": {
+   "first": {
+    "written": "distance",
+    "name": "First circle at",
+    "least": 0,
+    "most": 1000,
+    "above": 0
+   },
+   "step": {
+    "written": "distance",
+    "name": "Then every",
+    "least": 1,
+    "most": 60
+   }
+  },
+  "GuideCircle": {
+   "walk": {
+    "written": "distance",
+    "least": 0,
+    "most": 1000
+   }
+  },
+  "BareArea": {
+   "name": {
+    "written": "text",
+    "name": "Name of the area",
+    "fewest": 1,
+    "longest": 120,
+    "default": "Bare area"
+   },
+   "rows": {
+    "name": "Rows",
+    "written": "choice",
+    "words": [
+     [
+      "pass under",
+      "rows pass under it"
+     ],
+     [
+      "stop evenly",
+      "rows stop evenly beside it"
+     ]
+    ],
+    "default": "pass under"
+   },
+   "whole": {
+    "written": "tick",
+    "name": "whole dots only",
+    "default": true
+   },
+   "gap": {
+    "written": "length",
+    "name": "Gap to it",
+    "least": 0,
+    "most": 20,
+    "default": 0.3
+   }
+  },
+  "DiscRegion": {
+   "x": {
+    "written": "length",
+    "name": "Right of the centre",
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "y": {
+    "written": "length",
+    "name": "Below the centre",
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "diameter": {
+    "name": "Across",
+    "written": "length",
+    "least": 0.2,
+    "most": 1000
+   }
+  },
+  "BandRegion": {
+   "inner": {
+    "written": "distance",
+    "name": "From",
+    "least": 0,
+    "most": 1000
+   },
+   "outer": {
+    "written": "distance",
+    "name": "To",
+    "least": 0,
+    "most": 1000
+   }
+  },
+  "Row": {
+   "label": {
+    "written": "text",
+    "name": "Note on this row",
+    "longest": 120,
+    "default": ""
+   },
+   "track": {
+    "name": "Track"
+   },
+   "pattern": {
+    "fewest": 1,
+    "longest": 12
+   },
+   "start": {
+    "name": "Start",
+    "written": "variant",
+    "words": [
+     [
+      "on lines",
+      "on the lines"
+     ],
+     [
+      "between",
+      "between the lines"
+     ],
+     [
+      "offset",
+      "in the dips"
+     ],
+     [
+      "angle",
+      "at an angle"
+     ]
+    ],
+    "wide": 136,
+    "variants": {
+     "on lines": "OnLines",
+     "between": "Between",
+     "offset": "Offset",
+     "angle": "AtAngle"
+    }
+   },
+   "spacing": {
+    "name": "Spacing",
+    "written": "choice",
+    "words": [
+     [
+      "equal angles",
+      "equal angles"
+     ],
+     [
+      "equal gaps",
+      "equal gaps"
+     ]
+    ],
+    "wide": 118,
+    "default": "equal angles"
+   },
+   "gap": {
+    "written": "length",
+    "name": "Gap",
+    "wide": 82,
+    "least": 0,
+    "most": 20,
+    "default": 0.4
+   },
+   "half": {
+    "name": "Half",
+    "written": "choice",
+    "words": [
+     [
+      "front",
+      "front"
+     ],
+     [
+      "back",
+      "back"
+     ],
+     [
+      "both",
+      "both halves"
+     ]
+    ],
+    "wide": 104,
+    "default": "front"
+   },
+   "shades": {
+    "name": "Shades",
+    "written": "shades",
+    "fewest": 1,
+    "longest": 24
+   },
+   "trims": {
+    "longest": 8
+   },
+   "trimmed": {
+    "least": 0,
+    "most": 11,
+    "open": true,
+    "whole": true
+   }
+  },
+  "Member": {
+   "diameter": {
+    "written": "length",
+    "name": "size",
+    "wide": 86,
+    "least": 0.2,
+    "most": 60
+   },
+   "form": {
+    "name": "is",
+    "written": "choice",
+    "words": [
+     [
+      "dot",
+      "a dot"
+     ],
+     [
+      "blank",
+      "left out"
+     ],
+     [
+      "oval",
+      "an oval"
+     ],
+     [
+      "leaf",
+      "a leaf"
+     ],
+     [
+      "stroke",
+      "a stroke"
+     ],
+     [
+      "diamond",
+      "a diamond"
+     ]
+    ],
+    "default": "dot"
+   },
+   "length": {
+    "name": "length",
+    "written": "length",
+    "wide": 86,
+    "least": 0.2,
+    "most": 120,
+    "open": true
+   },
+   "lies": {
+    "name": "points",
+    "written": "choice",
+    "words": [
+     [
+      "outward",
+      "outward"
+     ],
+     [
+      "along",
+      "along the row"
+     ]
+    ],
+    "default": "outward"
+   }
+  },
+  "Group": {
+   "kind": {
+    "name": "At each place",
+    "written": "choice",
+    "words": [
+     [
+      "line",
+      "a line outward"
+     ],
+     [
+      "pair",
+      "a pair"
+     ],
+     [
+      "triangle",
+      "a triangle"
+     ],
+     [
+      "diamond",
+      "a diamond"
+     ],
+     [
+      "box",
+      "a box"
+     ],
+     [
+      "fan",
+      "a fan"
+     ]
+    ],
+    "none": "one dot",
+    "wide": 124
+   },
+   "count": {
+    "name": "Dots each",
+    "written": "count",
+    "when": {
+     "kind": [
+      "line",
+      "fan"
+     ]
+    },
+    "wide": 88,
+    "least": 2,
+    "most": 12,
+    "whole": true,
+    "default": 3
+   },
+   "falls": {
+    "name": "Smaller by",
+    "written": "share",
+    "when": {
+     "kind": [
+      "line"
+     ]
+    },
+    "wide": 88,
+    "least": 0,
+    "most": 0.6,
+    "default": 0.0
+   }
+  },
+  "Accepted": {
+   "key": {
+    "fewest": 1,
+    "longest": 200
+   },
+   "reason": {
+    "written": "text",
+    "longest": 120
+   }
+  },
+  "PerSegment": {
+   "repeats": {
+    "least": 1,
+    "most": 100,
+    "whole": true,
+    "default": 1
+   },
+   "segments": {
+    "least": 1,
+    "most": 64,
+    "whole": true,
+    "default": 1
+   }
+  },
+  "Absolute": {
+   "repeats": {
+    "written": "count",
+    "least": 1,
+    "most": 2000,
+    "whole": true
+   }
+  },
+  "AtWalk": {
+   "walk": {
+    "written": "distance",
+    "name": "Walk distance",
+    "wide": 92,
+    "least": 0,
+    "most": 1000
+   }
+  },
+  "FromEdge": {
+   "inward": {
+    "written": "distance",
+    "name": "In from the edge",
+    "wide": 92,
+    "least": 0,
+    "most": 1000
+   }
+  },
+  "AtAngle": {
+   "degrees": {
+    "written": "degrees",
+    "name": "Angle",
+    "wide": 84,
+    "least": -360,
+    "most": 360
+   }
+  },
+  "ToLength": {
+   "mm": {
+    "name": "Swipe length",
+    "written": "length",
+    "wide": 82,
+    "least": 0.5,
+    "most": 300
+   }
+  },
+  "ToCircle": {
+   "walk": {
+    "written": "distance",
+    "name": "To the circle at",
+    "wide": 92,
+    "least": 0,
+    "most": 1000
+   }
+  },
+  "Size": {
+   "diameter": {
+    "written": "length",
+    "least": 0.2,
+    "most": 60
+   },
+   "share": {
+    "written": "share",
+    "least": 0.1,
+    "most": 1,
+    "open": true
+   }
+  },
+  "Tool": {
+   "name": {
+    "written": "text",
+    "name": "Name",
+    "fewest": 1,
+    "longest": 120
+   },
+   "kind": {
+    "name": "Kind",
+    "written": "choice",
+    "words": [
+     [
+      "rod",
+      "rod"
+     ],
+     [
+      "dowel",
+      "dowel"
+     ],
+     [
+      "ball stylus",
+      "ball stylus"
+     ],
+     [
+      "silicone point",
+      "silicone point"
+     ],
+     [
+      "needle",
+      "needle"
+     ],
+     [
+      "brush",
+      "brush"
+     ],
+     [
+      "paint pen",
+      "paint pen"
+     ],
+     [
+      "household",
+      "household"
+     ]
+    ],
+    "default": "ball stylus"
+   },
+   "tip": {
+    "written": "length",
+    "name": "Tip",
+    "none": "not measured",
+    "least": 0.2,
+    "most": 60,
+    "open": true
+   },
+   "dots": {
+    "written": "length",
+    "name": "Dots",
+    "least": 0.2,
+    "most": 60,
+    "fewest": 1,
+    "longest": 12
+   },
+   "sizes": {
+    "name": "Sizes",
+    "written": "choice",
+    "words": [
+     [
+      "measured",
+      "measured"
+     ],
+     [
+      "typical",
+      "typical of its kind"
+     ]
+    ],
+    "default": "measured"
+   },
+   "note": {
+    "written": "text",
+    "name": "Note",
+    "longest": 120,
+    "default": ""
+   }
+  },
+  "Load": {
+   "ratio": {
+    "least": 0.5,
+    "most": 1
+   },
+   "dots": {
+    "name": "Dots from one load",
+    "written": "count",
+    "least": 2,
+    "most": 60,
+    "whole": true
+   }
+  },
+  "Paint": {
+   "name": {
+    "written": "text",
+    "name": "Name",
+    "fewest": 1,
+    "longest": 120
+   },
+   "colour": {
+    "written": "colour",
+    "name": "Colour"
+   },
+   "body": {
+    "name": "Body",
+    "written": "choice",
+    "words": [
+     [
+      "fluid",
+      "fluid"
+     ],
+     [
+      "medium",
+      "medium"
+     ],
+     [
+      "heavy",
+      "heavy"
+     ]
+    ],
+    "default": "medium"
+   },
+   "finish": {
+    "name": "Finish",
+    "written": "choice",
+    "words": [
+     [
+      "matte",
+      "matte"
+     ],
+     [
+      "gloss",
+      "gloss"
+     ],
+     [
+      "metallic",
+      "metallic"
+     ]
+    ],
+    "default": "matte"
+   },
+   "note": {
+    "written": "text",
+    "name": "Note",
+    "longest": 120,
+    "default": ""
+   }
+  },
+  "Ramp": {
+   "name": {
+    "written": "text",
+    "name": "Name of the ramp",
+    "fewest": 1,
+    "longest": 120
+   },
+   "stops": {
+    "name": "Stop",
+    "fewest": 2,
+    "longest": 5
+   },
+   "steps": {
+    "name": "Steps",
+    "written": "count",
+    "least": 2,
+    "most": 12,
+    "whole": true,
+    "default": 5
+   }
+  },
+  "Round": {
+   "diameter": {
+    "written": "distance",
+    "name": "Diameter",
+    "along": "across",
+    "least": 10,
+    "most": 1000
+   }
+  },
+  "Oval": {
+   "length": {
+    "written": "distance",
+    "name": "Length",
+    "along": "across",
+    "least": 10,
+    "most": 1000
+   },
+   "width": {
+    "written": "distance",
+    "name": "Width",
+    "along": "down",
+    "least": 10,
+    "most": 1000
+   }
+  },
+  "Square": {
+   "side": {
+    "written": "distance",
+    "name": "Side",
+    "along": "across",
+    "least": 10,
+    "most": 1000
+   },
+   "corner": {
+    "written": "distance",
+    "name": "Corner radius",
+    "least": 0,
+    "most": 1000,
+    "default": 0.0
+   }
+  },
+  "Rectangle": {
+   "length": {
+    "written": "distance",
+    "name": "Length",
+    "along": "across",
+    "least": 10,
+    "most": 1000
+   },
+   "width": {
+    "written": "distance",
+    "name": "Width",
+    "along": "down",
+    "least": 10,
+    "most": 1000
+   },
+   "corner": {
+    "written": "distance",
+    "name": "Corner radius",
+    "least": 0,
+    "most": 1000,
+    "default": 0.0
+   }
+  },
+  "Polygon": {
+   "sides": {
+    "name": "Sides",
+    "written": "count",
+    "least": 3,
+    "most": 24,
+    "whole": true
+   },
+   "side": {
+    "written": "distance",
+    "name": "Length of a side",
+    "least": 10,
+    "most": 1000
+   }
+  },
+  "Heart": {
+   "length": {
+    "written": "distance",
+    "name": "Length",
+    "along": "down",
+    "least": 10,
+    "most": 1000
+   },
+   "width": {
+    "written": "distance",
+    "name": "Width",
+    "along": "across",
+    "least": 10,
+    "most": 1000
+   }
+  },
+  "Cross": {
+   "length": {
+    "written": "distance",
+    "name": "Length",
+    "along": "down",
+    "least": 10,
+    "most": 1000
+   },
+   "width": {
+    "written": "distance",
+    "name": "Width",
+    "along": "across",
+    "least": 10,
+    "most": 1000
+   },
+   "arm": {
+    "written": "distance",
+    "name": "Width of the bars",
+    "least": 10,
+    "most": 1000
+   }
+  },
+  "Leaf": {
+   "length": {
+    "written": "distance",
+    "name": "Length",
+    "along": "down",
+    "least": 10,
+    "most": 1000
+   },
+   "width": {
+    "written": "distance",
+    "name": "Width",
+    "along": "across",
+    "least": 10,
+    "most": 1000
+   }
+  },
+  "Spoked": {
+   "distances": {
+    "written": "distance",
+    "name": "Distances from the centre, clockwise from the top",
+    "least": 10,
+    "most": 1000,
+    "fewest": 6,
+    "longest": 72
+   }
+  },
+  "Odd": {
+   "x": {
+    "written": "length",
+    "least": -1000,
+    "most": 1000,
+    "fewest": 3,
+    "longest": 2000
+   },
+   "y": {
+    "written": "length",
+    "least": -1000,
+    "most": 1000,
+    "fewest": 3,
+    "longest": 2000
+   }
+  },
+  "Flat": {},
+  "Dome": {
+   "rise": {
+    "written": "length",
+    "name": "Rise",
+    "least": 0,
+    "most": 1000,
+    "above": 0
+   }
+  },
+  "TapedDome": {
+   "tape": {
+    "written": "length",
+    "name": "Tape from edge to edge",
+    "least": 10,
+    "most": 1000
+   }
+  },
+  "Plate": {
+   "well": {
+    "written": "distance",
+    "name": "Well across",
+    "least": 10,
+    "most": 1000
+   },
+   "rise": {
+    "written": "length",
+    "name": "Rise of the rim",
+    "least": 0,
+    "most": 1000,
+    "default": 0.0
+   }
+  },
+  "Ball": {
+   "poles": {
+    "name": "Poles",
+    "written": "choice",
+    "words": [
+     [
+      "hanger",
+      "at the hanger"
+     ],
+     [
+      "sides",
+      "to the sides"
+     ]
+    ],
+    "default": "hanger"
+   }
+  },
+  "Egg": {
+   "length": {
+    "written": "distance",
+    "name": "Pole to pole",
+    "least": 10,
+    "most": 1000
+   },
+   "widest": {
+    "written": "distance",
+    "name": "Widest at",
+    "least": 10,
+    "most": 1000
+   },
+   "poles": {
+    "name": "Poles",
+    "written": "choice",
+    "words": [
+     [
+      "hanger",
+      "at the hanger"
+     ],
+     [
+      "sides",
+      "to the sides"
+     ]
+    ],
+    "default": "hanger"
+   }
+  },
+  "CentreTrack": {},
+  "RingTrack": {
+   "beyond": {
+    "name": "At the border",
+    "written": "choice",
+    "words": [
+     [
+      "stop",
+      "stops"
+     ],
+     [
+      "carry on",
+      "carries on, whole dots"
+     ]
+    ],
+    "wide": 150,
+    "default": "stop"
+   }
+  },
+  "InsetTrack": {},
+  "LineTrack": {
+   "lines": {
+    "name": "Lines",
+    "written": "count",
+    "wide": 88,
+    "least": 1,
+    "most": 200,
+    "whole": true,
+    "default": 1
+   },
+   "spacing": {
+    "name": "Apart",
+    "written": "length",
+    "wide": 88,
+    "least": 0.5,
+    "most": 1000,
+    "default": 10.0
+   },
+   "angle": {
+    "written": "degrees",
+    "name": "Slant",
+    "wide": 88,
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   }
+  },
+  "ArcTrack": {
+   "start": {
+    "written": "distance",
+    "name": "From circle",
+    "wide": 88,
+    "least": 0,
+    "most": 1000
+   },
+   "end": {
+    "written": "distance",
+    "name": "To circle",
+    "wide": 88,
+    "least": 0,
+    "most": 1000
+   },
+   "across": {
+    "name": "Segments on",
+    "written": "number",
+    "wide": 88,
+    "least": 0,
+    "most": 64,
+    "default": 1.0
+   },
+   "bulge": {
+    "name": "Bulge",
+    "written": "length",
+    "wide": 88,
+    "least": -500,
+    "most": 500,
+    "default": 0.0
+   },
+   "every": {
+    "written": "count",
+    "name": "Every … segments",
+    "wide": 88,
+    "least": 1,
+    "most": 64,
+    "whole": true,
+    "default": 1
+   },
+   "mirrored": {
+    "written": "tick",
+    "name": "mirrored",
+    "default": false
+   }
+  },
+  "SpiralTrack": {
+   "inner": {
+    "written": "distance",
+    "name": "Begins at",
+    "wide": 88,
+    "least": 0,
+    "most": 1000
+   },
+   "outer": {
+    "written": "distance",
+    "name": "Ends at",
+    "wide": 88,
+    "least": 0,
+    "most": 1000
+   },
+   "turns": {
+    "name": "Turns",
+    "written": "number",
+    "wide": 72,
+    "least": 0.1,
+    "most": 60,
+    "default": 3.0
+   },
+   "clockwise": {
+    "written": "tick",
+    "name": "clockwise",
+    "default": true
+   }
+  },
+  "PathTrack": {
+   "lines": {
+    "fewest": 1,
+    "longest": 40
+   },
+   "every": {
+    "name": "Every … segments",
+    "written": "count",
+    "wide": 88,
+    "least": 0,
+    "most": 64,
+    "whole": true,
+    "default": 0
+   },
+   "mirrored": {
+    "written": "tick",
+    "name": "mirrored",
+    "default": false
+   }
+  },
+  "CornerTrack": {
+   "inward": {
+    "written": "length",
+    "name": "In from the corner",
+    "wide": 88,
+    "least": 0,
+    "most": 1000,
+    "default": 8.0
+   }
+  },
+  "GapsTrack": {
+   "sizes": {
+    "name": "Fill with",
+    "written": "choice",
+    "words": [
+     [
+      "largest",
+      "the largest that fits"
+     ],
+     [
+      "one size",
+      "this size only"
+     ]
+    ],
+    "wide": 160,
+    "default": "largest"
+   },
+   "least": {
+    "written": "length",
+    "name": "Smallest",
+    "wide": 88,
+    "least": 0.2,
+    "most": 60,
+    "default": 0.6
+   },
+   "rows": {
+    "name": "Gaps of rows",
+    "written": "rows",
+    "none": "all",
+    "longest": 60
+   }
+  },
+  "WalkTrim": {
+   "shades": {
+    "name": "Shades",
+    "written": "shades",
+    "fewest": 1,
+    "longest": 24
+   },
+   "size": {
+    "name": "Walked dot",
+    "written": "size"
+   },
+   "layers": {
+    "name": "Layers",
+    "written": "count",
+    "wide": 70,
+    "least": 1,
+    "most": 6,
+    "whole": true,
+    "default": 1
+   },
+   "load": {
+    "name": "Loading",
+    "written": "choice",
+    "words": [
+     [
+      "one",
+      "one load, diminishing"
+     ],
+     [
+      "each",
+      "reloaded, equal"
+     ]
+    ],
+    "wide": 158,
+    "default": "one"
+   },
+   "sides": {
+    "name": "Sides",
+    "written": "choice",
+    "words": [
+     [
+      "both",
+      "both sides"
+     ],
+     [
+      "left",
+      "left side only"
+     ],
+     [
+      "right",
+      "right side only"
+     ]
+    ],
+    "wide": 118,
+    "default": "both"
+   },
+   "count": {
+    "name": "Dots a side",
+    "written": "count",
+    "none": "as many as fit",
+    "wide": 88,
+    "least": 1,
+    "most": 60,
+    "open": true,
+    "whole": true
+   },
+   "begin": {
+    "name": "Begins",
+    "written": "choice",
+    "words": [
+     [
+      "outer point",
+      "from the outer point"
+     ],
+     [
+      "foot",
+      "from the foot"
+     ]
+    ],
+    "wide": 148,
+    "default": "outer point"
+   },
+   "lead": {
+    "name": "Lead dots",
+    "written": "count",
+    "wide": 82,
+    "least": 0,
+    "most": 4,
+    "whole": true,
+    "default": 0
+   },
+   "gap": {
+    "written": "length",
+    "name": "Petal gap",
+    "wide": 82,
+    "least": 0,
+    "most": 20,
+    "default": 0.15
+   },
+   "shading": {
+    "name": "Shading",
+    "written": "choice",
+    "words": [
+     [
+      "by layer",
+      "a shade each layer"
+     ],
+     [
+      "along",
+      "along the petal"
+     ],
+     [
+      "one",
+      "one shade"
+     ]
+    ],
+    "wide": 140,
+    "default": "one"
+   },
+   "equal": {
+    "written": "tick",
+    "name": "as many on both sides",
+    "default": true
+   },
+   "trims": {
+    "longest": 6
+   }
+  },
+  "TopTrim": {
+   "shades": {
+    "name": "Shades",
+    "written": "shades",
+    "fewest": 1,
+    "longest": 24
+   },
+   "sizes": {
+    "name": "Top dot",
+    "written": "sizes",
+    "fewest": 1,
+    "longest": 4
+   },
+   "towards": {
+    "name": "Shifted",
+    "written": "choice",
+    "words": [
+     [
+      "centred",
+      "centred"
+     ],
+     [
+      "inward",
+      "inward"
+     ],
+     [
+      "outward",
+      "outward"
+     ],
+     [
+      "left",
+      "left"
+     ],
+     [
+      "right",
+      "right"
+     ]
+    ],
+    "wide": 104,
+    "default": "centred"
+   },
+   "shift": {
+    "name": "By",
+    "written": "share",
+    "when": {
+     "towards": [
+      "inward",
+      "outward",
+      "left",
+      "right"
+     ]
+    },
+    "wide": 82,
+    "least": 0,
+    "most": 1,
+    "default": 0.6
+   },
+   "turns": {
+    "written": "tick",
+    "name": "shades take turns, the last between",
+    "default": false
+   },
+   "trims": {
+    "longest": 6
+   }
+  },
+  "SwipeTrim": {
+   "shades": {
+    "name": "Shades",
+    "written": "shades",
+    "none": "in the dot's own shade",
+    "longest": 24
+   },
+   "form": {
+    "name": "Form",
+    "written": "choice",
+    "words": [
+     [
+      "teardrop",
+      "teardrop"
+     ],
+     [
+      "straight",
+      "straight"
+     ],
+     [
+      "comma left",
+      "comma left"
+     ],
+     [
+      "comma right",
+      "comma right"
+     ]
+    ],
+    "wide": 116,
+    "default": "teardrop"
+   },
+   "direction": {
+    "name": "Pulled",
+    "written": "choice",
+    "words": [
+     [
+      "outward",
+      "outward"
+     ],
+     [
+      "inward",
+      "inward"
+     ]
+    ],
+    "wide": 92,
+    "default": "outward"
+   },
+   "to": {
+    "name": "Pulled to",
+    "written": "variant",
+    "words": [
+     [
+      "length",
+      "a length"
+     ],
+     [
+      "circle",
+      "a circle"
+     ],
+     [
+      "contact",
+      "first contact"
+     ]
+    ],
+    "wide": 112,
+    "variants": {
+     "length": "ToLength",
+     "circle": "ToCircle",
+     "contact": "ToContact"
+    }
+   },
+   "angle": {
+    "name": "Turned",
+    "written": "degrees",
+    "wide": 78,
+    "least": -180,
+    "most": 180,
+    "default": 0.0
+   },
+   "bend": {
+    "name": "Bend",
+    "written": "degrees",
+    "when": {
+     "form": [
+      "comma left",
+      "comma right"
+     ]
+    },
+    "wide": 78,
+    "least": 0,
+    "most": 120,
+    "default": 50.0
+   },
+   "family": {
+    "name": "Side by side",
+    "written": "count",
+    "wide": 82,
+    "least": 1,
+    "most": 9,
+    "whole": true,
+    "default": 1
+   },
+   "shorter": {
+    "name": "Each shorter by",
+    "written": "share",
+    "when": {
+     "family": 2
+    },
+    "wide": 88,
+    "least": 0,
+    "most": 0.9,
+    "default": 0.2
+   },
+   "lean": {
+    "name": "Each leans",
+    "written": "degrees",
+    "when": {
+     "family": 2
+    },
+    "wide": 88,
+    "least": 0,
+    "most": 60,
+    "default": 18.0
+   },
+   "gap": {
+    "written": "length",
+    "name": "Gap",
+    "wide": 82,
+    "least": 0,
+    "most": 20,
+    "default": 0.2
+   }
+  },
+  "PrintRequest": {
+   "dots": {
+    "name": "Dots",
+    "written": "choice",
+    "words": [
+     [
+      "outlines",
+      "as outlines"
+     ],
+     [
+      "centres",
+      "as centres"
+     ],
+     [
+      "none",
+      "left out"
+     ]
+    ],
+    "default": "outlines"
+   },
+   "spokes": {
+    "written": "tick",
+    "name": "Spokes",
+    "default": true
+   },
+   "circles": {
+    "written": "tick",
+    "name": "Guide circles",
+    "default": true
+   },
+   "border": {
+    "written": "tick",
+    "name": "Border",
+    "default": true
+   },
+   "rows": {
+    "least": 0,
+    "most": 199,
+    "longest": 200,
+    "open": true
+   },
+   "margin": {
+    "name": "Smaller all round by",
+    "written": "length",
+    "least": 0,
+    "most": 40,
+    "default": 2.0
+   },
+   "count": {
+    "name": "How many",
+    "written": "count",
+    "least": 1,
+    "most": 48,
+    "whole": true,
+    "default": 1
+   },
+   "paper": {
+    "name": "Paper",
+    "written": "choice",
+    "words": [
+     [
+      "A4",
+      "A4"
+     ],
+     [
+      "A3",
+      "A3"
+     ],
+     [
+      "Letter",
+      "US Letter"
+     ]
+    ],
+    "default": "A4"
+   },
+   "way": {
+    "name": "Way round",
+    "written": "choice",
+    "words": [
+     [
+      "fewest",
+      "fewest pages"
+     ],
+     [
+      "upright",
+      "upright"
+     ],
+     [
+      "across",
+      "across"
+     ]
+    ],
+    "default": "fewest"
+   },
+   "overlap": {
+    "name": "Overlap",
+    "written": "length",
+    "least": 0,
+    "most": 400,
+    "default": 10.0
+   },
+   "most_pages": {
+    "least": 1,
+    "most": 400,
+    "whole": true,
+    "default": 60
+   },
+   "revision": {
+    "written": "text",
+    "longest": 120,
+    "default": ""
+   }
+  },
+  "Printer": {
+   "across": {
+    "name": "Across, of 150 mm",
+    "written": "length",
+    "least": 136.36363636363635,
+    "most": 166.66666666666666,
+    "default": 150.0
+   },
+   "along": {
+    "name": "Along, of 200 mm",
+    "written": "length",
+    "least": 181.8181818181818,
+    "most": 222.22222222222223,
+    "default": 200.0
+   }
+  }
+ },
+ "tracks": {
+  "centre": {
+   "name": "in the centre",
+   "word": "centre",
+   "repeats": "none",
+   "members": 1,
+   "round": false,
+   "central": true,
+   "groups": false,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "model": "CentreTrack",
+   "distances": [],
+   "starts": []
+  },
+  "ring": {
+   "name": "round the centre",
+   "word": "ring",
+   "repeats": "round",
+   "members": 12,
+   "round": true,
+   "central": false,
+   "groups": true,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "model": "RingTrack",
+   "distances": [
+    "nested",
+    "walk",
+    "edge",
+    "fit",
+    "guide"
+   ],
+   "starts": [
+    "on lines",
+    "between",
+    "offset",
+    "angle"
+   ]
+  },
+  "inset": {
+   "name": "along the edge",
+   "word": "along edge",
+   "repeats": "round",
+   "members": 12,
+   "round": false,
+   "central": false,
+   "groups": true,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "model": "InsetTrack",
+   "distances": [
+    "nested",
+    "edge"
+   ],
+   "starts": [
+    "on lines",
+    "between",
+    "offset",
+    "angle"
+   ]
+  },
+  "line": {
+   "name": "straight lines",
+   "word": "in lines",
+   "repeats": "none",
+   "members": 12,
+   "round": false,
+   "central": false,
+   "groups": true,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "model": "LineTrack",
+   "distances": [],
+   "starts": [
+    "on lines",
+    "between",
+    "offset"
+   ]
+  },
+  "arc": {
+   "name": "curves between circles",
+   "word": "on curves",
+   "repeats": "line",
+   "members": 12,
+   "round": false,
+   "central": false,
+   "groups": true,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "model": "ArcTrack",
+   "distances": [],
+   "starts": [
+    "on lines",
+    "between",
+    "angle"
+   ]
+  },
+  "spiral": {
+   "name": "a spiral",
+   "word": "spiral",
+   "repeats": "line",
+   "members": 12,
+   "round": false,
+   "central": false,
+   "groups": true,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "model": "SpiralTrack",
+   "distances": [],
+   "starts": [
+    "on lines",
+    "between",
+    "angle"
+   ]
+  },
+  "path": {
+   "name": "a path from a file",
+   "word": "on a path",
+   "repeats": "line",
+   "members": 12,
+   "round": false,
+   "central": false,
+   "groups": true,
+   "sized": true,
+   "fills": false,
+   "fromFile": true,
+   "model": "PathTrack",
+   "distances": [],
+   "starts": []
+  },
+  "corner": {
+   "name": "in the corners",
+   "word": "in corners",
+   "repeats": "none",
+   "members": 1,
+   "round": false,
+   "central": false,
+   "groups": true,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "model": "CornerTrack",
+   "distances": [],
+   "starts": []
+  },
+  "gaps": {
+   "name": "into the gaps",
+   "word": "into gaps",
+   "repeats": "none",
+   "members": 1,
+   "round": false,
+   "central": false,
+   "groups": false,
+   "sized": false,
+   "fills": true,
+   "fromFile": false,
+   "model": "GapsTrack",
+   "distances": [],
+   "starts": []
+  }
+ },
+ "trims": {
+  "walk": {
+   "name": "petal",
+   "add": "Add a petal",
+   "model": "WalkTrim",
+   "swept": false
+  },
+  "top": {
+   "name": "top dots",
+   "add": "Add a top dot",
+   "model": "TopTrim",
+   "swept": false
+  },
+  "swipe": {
+   "name": "swipe",
+   "add": "Add a swipe",
+   "model": "SwipeTrim",
+   "swept": true
+  }
+ },
+ "outlines": {
+  "round": "Round",
+  "oval": "Oval",
+  "square": "Square",
+  "rectangle": "Rectangle",
+  "polygon": "Polygon",
+  "heart": "Heart",
+  "cross": "Cross",
+  "leaf": "Leaf",
+  "spoked": "Spoked",
+  "odd": "Odd"
+ },
+ "reliefs": {
+  "flat": "Flat",
+  "dome": "Dome",
+  "taped dome": "TapedDome",
+  "plate": "Plate",
+  "ball": "Ball",
+  "egg": "Egg"
+ },
+ "roundReliefs": [
+  "plate",
+  "ball",
+  "egg"
+ ],
+ "edged": [
+  "square",
+  "rectangle",
+  "polygon",
+  "cross"
+ ],
+ "most": {
+  "dots": 60000,
+  "rows": 200,
+  "ramps": 40,
+  "bare": 20,
+  "tools": 120,
+  "paints": 240,
+  "circles": 60,
+  "depth": 3
+ },
+ "heights": {
+  "fluid": 0.16,
+  "medium": 0.24,
+  "heavy": 0.32
+ }
+};

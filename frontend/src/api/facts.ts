@@ -1,0 +1,92 @@
+/** What the models say of a document's fields: names, bounds, choices in words. The numbers stand nowhere else. */
+import { FACTS } from "./facts.generated";
+
+export type Written =
+  | "length"
+  | "distance"
+  | "count"
+  | "number"
+  | "degrees"
+  | "share"
+  | "per cent"
+  | "tick"
+  | "choice"
+  | "text"
+  | "colour"
+  | "size"
+  | "sizes"
+  | "shades"
+  | "variant"
+  | "rows";
+
+export interface Fact {
+  name?: string;
+  written?: Written;
+  /** Choices and their words, in the order they are offered. */
+  words?: [string, string][];
+  /** The model of each choice of a variant. */
+  variants?: Record<string, string>;
+  /** Fields this one depends on: values that show it, or the least. */
+  when?: Record<string, string[] | number>;
+  /** The word for leaving it open. */
+  none?: string;
+  along?: "across" | "down";
+  wide?: number;
+  least?: number;
+  most?: number;
+  above?: number;
+  fewest?: number;
+  longest?: number;
+  open?: boolean;
+  whole?: boolean;
+  default?: string | number | boolean;
+}
+
+export interface TrackFacts {
+  name: string;
+  word: string;
+  /** What the count counts: repeats round the piece, dots on each line, or nothing. */
+  repeats: "round" | "line" | "none";
+  members: number;
+  round: boolean;
+  central: boolean;
+  groups: boolean;
+  sized: boolean;
+  fills: boolean;
+  fromFile: boolean;
+  model: string;
+  distances: string[];
+  starts: string[];
+}
+
+export interface TrimFacts {
+  name: string;
+  add: string;
+  model: string;
+  swept: boolean;
+}
+
+const fields = FACTS.fields as unknown as Record<string, Record<string, Fact>>;
+export const TRACKS = FACTS.tracks as Record<string, TrackFacts>;
+export const TRIMS = FACTS.trims as Record<string, TrimFacts>;
+export const OUTLINES: Record<string, string> = FACTS.outlines;
+export const RELIEFS: Record<string, string> = FACTS.reliefs;
+export const ROUND_RELIEFS: readonly string[] = FACTS.roundReliefs;
+export const EDGED: readonly string[] = FACTS.edged;
+export const MOST = FACTS.most;
+export const HEIGHTS: Record<string, number> = FACTS.heights;
+
+/** The facts of a model's fields. */
+export function fieldsOf(model: string): Record<string, Fact> {
+  return fields[model] ?? {};
+}
+
+/** What there is to ask of a row's track. */
+export function trackOf(row: { track: { kind: string } }): TrackFacts {
+  return TRACKS[row.track.kind]!;
+}
+
+/** Choices of a field in words. */
+export function wordsOf<T extends string>(model: string, field: string): readonly (readonly [T, string])[] {
+  return (fieldsOf(model)[field]?.words ?? []) as [T, string][];
+}
