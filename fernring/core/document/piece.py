@@ -67,7 +67,7 @@ class Piece(Frozen):
     bare: Annotated[tuple[BareArea, ...], Field(max_length=MOST_BARE)] = ()
     most_base: Annotated[
         Annotated[float, Field(strict=True, gt=0, le=100)] | None,
-        named("Base may show on at most", "per cent"),
+        named("Base may show on at most", "per cent", wide=178),
     ] = None
     accepted: Annotated[tuple[Accepted, ...], Field(max_length=400)] = ()
 

@@ -60,6 +60,7 @@ export const FACTS = {
    "most_base": {
     "name": "Base may show on at most",
     "written": "per cent",
+    "wide": 178,
     "above": 0,
     "most": 100,
     "open": true

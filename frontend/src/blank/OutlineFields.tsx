@@ -93,7 +93,7 @@ interface MeasureProps {
   titled?: boolean;
 }
 
-export function MeasureField({ outline, field, fact, onChange, titled }: MeasureProps) {
+export function MeasureField({ outline, field, fact, onChange, titled = false }: MeasureProps) {
   return (
     <RuleField
       fact={fact}

@@ -18,6 +18,8 @@ interface Props {
   /** Instead of the field's own width. */
   width?: number;
   least?: number;
+  /** In a table whose head names the unit. */
+  bare?: boolean;
 }
 
 const CENT = 100;
@@ -37,7 +39,12 @@ export function RuleField({ fact, value = null, set, name = fact.name ?? "", tit
     case "distance": {
       const kind = fact.written === "length" ? "dot" : "distance";
       return (
-        <LengthField {...shared} {...{ kind, least, most, above }} value={value as number | null} onChange={set} />
+        <LengthField
+          {...shared}
+          {...{ kind, least, most, above, bare: given.bare }}
+          value={value as number | null}
+          onChange={set}
+        />
       );
     }
     case "share":

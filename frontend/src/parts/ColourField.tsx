@@ -35,8 +35,8 @@ export function ColourField({ name, colour, label, titled, onChange }: Props) {
         onChange={setPicked}
         onChangeEnd={take}
         onBlur={() => take(picked)}
-        eyeDropperButtonProps={{ "aria-label": `Take ${name} from the screen` }}
-        w={128}
+        withEyeDropper={false}
+        w={112}
       />
       <TextField
         name={`${name}, name`}

@@ -2,7 +2,7 @@
 import { memo } from "react";
 import { trackOf } from "../api/facts";
 import type { Piece, PlanRow, Row, Trim } from "../api/types";
-import { lengthText, spokenText, type Units } from "../studio/units";
+import { columnText, lengthText, type Units } from "../studio/units";
 import { type RampColours, shadeColour } from "./shades";
 import { shadeName, sizeWord, toolWord } from "./words";
 
@@ -50,7 +50,7 @@ export const RowLine = memo(function RowLine(props: Props) {
           <span className="cut">{names}</span>
         </span>
         <span>{planned?.begins}</span>
-        <span className="number">{spokenText(planned?.lies ?? "", units, "distance")}</span>
+        <span className="number">{columnText(planned?.lies ?? "", units, "distance")}</span>
         <span className="number">{trackOf(row).central ? "" : lengthText(row.gap, units, "dot")}</span>
         <span className={`row-flag ${flagged ?? ""}`}>
           {flagged && (
@@ -78,7 +78,7 @@ interface TrimLinesProps {
 function TrimLines({ trims, words, units, picked }: TrimLinesProps) {
   return depths(trims).map((deep, k) => (
     <div key={k} className={picked ? "trim-line picked" : "trim-line"} style={{ paddingLeft: 50 + 18 * deep }}>
-      {spokenText(words[k] ?? "", units)}
+      {columnText(words[k] ?? "", units)}
     </div>
   ));
 }

@@ -16,6 +16,8 @@ export function DotsFields({ tool, onChange }: { tool: Tool; onChange: (dots: nu
         <span key={k} className="stock-dot">
           <LengthField
             name={`Dot ${k + 1} of ${tool.name}`}
+            bare
+            width={62}
             value={dot}
             least={least}
             most={most}

@@ -114,6 +114,7 @@ function ToolLine({ tool, change, drop }: LineProps) {
         <RuleField
           fact={FACTS.tip!}
           titled={false}
+          bare
           name={`Tip of ${tool.name}`}
           value={tool.tip}
           set={(tip) => change("Set the tip", { tip: tip as number | null })}

@@ -37,7 +37,8 @@ export function LoadFields({ tool, onChange }: { tool: Tool; onChange: (load: To
       />
       <span className="small quiet">last</span>
       <LengthField
-        width={84}
+        bare
+        width={60}
         name={`Last dot of a load of ${tool.name}`}
         value={last}
         least={first * least ** (load.dots - 1)}

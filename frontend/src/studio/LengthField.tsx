@@ -17,12 +17,28 @@ interface Props extends Limits {
   autoFocus?: boolean;
   disabled?: boolean;
   id?: string;
+  /** In a table whose head names the unit. */
+  bare?: boolean;
   /** Width on screen, CSS pixels. */
   width?: number;
 }
 
 export function LengthField(props: Props) {
-  const { name, value, kind = "dot", onChange, onEmpty, none, titled, width, least, most, above, ...rest } = props;
+  const {
+    name,
+    value,
+    kind = "dot",
+    onChange,
+    onEmpty,
+    none,
+    titled,
+    bare,
+    width,
+    least,
+    most,
+    above,
+    ...rest
+  } = props;
   const units = useUnits((state) => state.units);
   const shown = value === null ? "" : lengthText(value, units, kind);
   const { text, wrong, setTyped, input } = useTyped(shown, (typed) => {
@@ -43,7 +59,7 @@ export function LengthField(props: Props) {
       aria-label={titled ? undefined : name}
       inputMode="decimal"
       placeholder={none}
-      rightSection={<span className="unit">{SUFFIX[units]}</span>}
+      rightSection={bare ? undefined : <span className="unit">{SUFFIX[units]}</span>}
       rightSectionPointerEvents="none"
       value={text}
       error={wrong}

@@ -35,9 +35,16 @@ export function spokenLength(mm: number, units: Units, kind: LengthKind = "dot")
   return `${lengthText(mm, units, kind)} ${SUFFIX[units]}`;
 }
 
+const BRACED = /\{(-?[\d.e-]+)\}/g;
+
 /** A sentence whose lengths stand in braces, in millimetres, as the server writes it. */
 export function spokenText(text: string, units: Units, kind: LengthKind = "dot"): string {
-  return text.replace(/\{(-?[\d.e-]+)\}/g, (_, mm: string) => spokenLength(Number(mm), units, kind));
+  return text.replace(BRACED, (_, mm: string) => spokenLength(Number(mm), units, kind));
+}
+
+/** The same for a column that names its unit at the head. */
+export function columnText(text: string, units: Units, kind: LengthKind = "dot"): string {
+  return text.replace(BRACED, (_, mm: string) => lengthText(Number(mm), units, kind));
 }
 
 /** Whole and sixteenths where the value is one to within a thousandth of an inch. */
