@@ -1,43 +1,115 @@
-"""Run the tests: python -m commands.tests [PART ...], where a part is a folder or module under tests/."""
+"""Run the tests: python -m commands.tests [NAME ...], on every core, with progress and the time left.
 
+A NAME is a folder, module, class or test under tests/: `core`, `core.test_ring`, `core.test_ring.RingTest`.
+"""
+
+import multiprocessing
+import os
 import sys
 import time
 import unittest
+from collections.abc import Iterator
+from concurrent.futures import ProcessPoolExecutor, as_completed
+from concurrent.futures.process import BrokenProcessPool
+
+from .setup import ROOT, say
+from .test_batch import Batch, Outcome, run
+from .test_times import Times
 
 PARTS = ("core", "outside", "formats", "standins", "store", "web", "project", "browser")
-
-
-class Timed(unittest.TextTestResult):
-    """Says which tests took long, so that the whole stays quick."""
-
-    LONG_S = 12.0
-
-    def startTest(self, test: unittest.TestCase) -> None:  # noqa: N802
-        self._began = time.monotonic()
-        super().startTest(test)
-
-    def stopTest(self, test: unittest.TestCase) -> None:  # noqa: N802
-        super().stopTest(test)
-        seconds = time.monotonic() - self._began
-        if seconds > self.LONG_S:
-            print(f"\nfern: {seconds:.0f} s for {test.id()}", file=sys.stderr)
+LONG_S = 12.0
 
 
 def main(names: list[str]) -> int:
-    loader, suite = unittest.TestLoader(), unittest.TestSuite()
+    batches, wrong = [], []
     for name in names or PARTS:
-        path = f"tests/{name.replace('.', '/')}"
-        if "." in name:
-            suite.addTests(loader.loadTestsFromName(f"tests.{name}"))
-        else:
-            suite.addTests(loader.discover(path, top_level_dir="."))
+        found, faults = collected(name)
+        batches += found
+        wrong += faults
+    for fault in wrong:
+        say(fault)
+    if wrong or not batches:
+        return 1
     began = time.monotonic()
-    result = unittest.TextTestRunner(verbosity=1, buffer=True, resultclass=Timed).run(suite)
-    failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
-    skipped = len(result.skipped)
-    print(f"fern: tests took {time.monotonic() - began:.0f} s", file=sys.stderr)
-    print(f"{result.testsRun - failed - skipped} passed, {failed} failed, {skipped} skipped", flush=True)
-    return 1 if failed or not result.testsRun else 0
+    outcomes = list(_run(batches, Times.read()))
+    _report(outcomes)
+    say(f"tests took {time.monotonic() - began:.0f} s on {_workers(batches)} cores")
+    failed = sum(len(outcome.failures) for outcome in outcomes)
+    skipped = sum(outcome.skipped for outcome in outcomes)
+    ran = sum(outcome.ran for outcome in outcomes)
+    print(f"{ran - failed - skipped} passed, {failed} failed, {skipped} skipped", flush=True)
+    return 1 if failed or not ran else 0
+
+
+def collected(name: str) -> tuple[list[Batch], list[str]]:
+    """The test classes under a name, each as one batch, and what is wrong with the name or its modules."""
+    loader = unittest.TestLoader()
+    folder = ROOT / "tests" / name.replace(".", "/")
+    if folder.is_dir():
+        suite = loader.discover(str(folder), top_level_dir=str(ROOT))
+    else:
+        suite = loader.loadTestsFromName(f"tests.{name}")
+    if loader.errors:
+        return [], [_complaint(name, error) for error in loader.errors]
+    tests: dict[str, list[str]] = {}
+    for test in _flat(suite):
+        kind = type(test)
+        tests.setdefault(f"{kind.__module__}.{kind.__qualname__}", []).append(test.id())
+    if not tests:
+        return [], [f"there is no test under the name “{name}”; it should be a folder, module, class or test of tests/"]
+    return [Batch(key, tuple(ids)) for key, ids in tests.items()], []
+
+
+def _complaint(name: str, error: str) -> str:
+    """Why a name could not be loaded: it does not exist, or what stands there does not import."""
+    if f"No module named 'tests.{name.split('.')[0]}" in error or "has no attribute" in error:
+        return f"there is no test named “{name}”; it should be a folder, module, class or test of tests/"
+    return error
+
+
+def _flat(suite: unittest.TestSuite) -> Iterator[unittest.TestCase]:
+    for one in suite:
+        if isinstance(one, unittest.TestSuite):
+            yield from _flat(one)
+        else:
+            yield one
+
+
+def _run(batches: list[Batch], times: Times) -> Iterator[Outcome]:
+    """Each batch in a process of a pool, the longest first, so that the cores come to rest together."""
+    ordered = sorted(batches, key=times.of, reverse=True)
+    context = multiprocessing.get_context("spawn")
+    with ProcessPoolExecutor(_workers(batches), mp_context=context) as pool:
+        waiting = {pool.submit(run, batch): batch for batch in ordered}
+        for done, future in enumerate(as_completed(dict(waiting)), 1):
+            batch = waiting.pop(future)
+            try:
+                outcome = future.result()
+            except BrokenProcessPool:
+                outcome = Outcome.died(batch)
+            times.note(batch, outcome.seconds)
+            left = sum(times.of(other) for other in waiting.values()) / _workers(batches)
+            _progress(outcome, done, len(ordered), left)
+            yield outcome
+    times.write()
+
+
+def _workers(batches: list[Batch]) -> int:
+    return min(os.cpu_count() or 1, len(batches))
+
+
+def _progress(outcome: Outcome, done: int, whole: int, left: float) -> None:
+    mark = "FAILED" if outcome.failures else "ok    "
+    say(f"{mark} {done:3} of {whole}, about {left:.0f} s left: {outcome.name.removeprefix('tests.')}")
+
+
+def _report(outcomes: list[Outcome]) -> None:
+    for outcome in outcomes:
+        for test, text in outcome.failures:
+            print(f"\n{'=' * 70}\n{test}\n{text}", file=sys.stderr)
+        for test, seconds in outcome.tests:
+            if seconds > LONG_S:
+                say(f"{seconds:.0f} s for {test}")
 
 
 if __name__ == "__main__":

@@ -1,6 +1,6 @@
-"""The tests. Property tests run the same samples each time, and are not hurried on a busy machine."""
+"""The tests. Property tests run the same samples each time, are not hurried, and say how to repeat what failed."""
 
 from hypothesis import settings
 
-settings.register_profile("steady", deadline=None, derandomize=True)
+settings.register_profile("steady", deadline=None, derandomize=True, print_blob=True)
 settings.load_profile("steady")

@@ -1,1 +1,1 @@
-"""The rules and the reckoning. Pure: no files, clock, database, web or hidden randomness."""
+"""The rules and the calculation. Pure: no files, clock, database, web or hidden randomness."""

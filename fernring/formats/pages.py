@@ -8,9 +8,9 @@ from ..core.words.lengths import plain
 from .drawing import Circle, Drawing, Line, Primitive, Text
 from .paper import FOOT, MARGIN, Layout, Tile, Tiling, place, tiled
 from .sheets.sheet import Sheet
+from .typeset import fitted, wrapped
 
 BAR = 100.0
-WORDS_MM = 0.5  # width of a character as a share of its height, on the average and with room to spare
 CROP = 4.0
 
 
@@ -94,19 +94,3 @@ def _crop_marks(left: float, top: float, right: float, low: float) -> list[Primi
         marks += [Line(x + way, y, x + way * CROP, y, "fine") for y in (top, low)]
         marks += [Line(x, top - 1, x, top - CROP, "fine"), Line(x, low + 0.5, x, low + 1.5, "fine")]
     return marks
-
-
-def fitted(x: float, y: float, text: str, high: float, room: float, anchor: str = "start", bold: bool = False) -> Text:
-    """A line of type made smaller, where it would be longer than its room."""
-    size = min(high, room / max(WORDS_MM * 1.1 * len(text), 1))
-    return Text(x, y, text, size, anchor, bold)  # type: ignore[arg-type]
-
-
-def wrapped(text: str, high: float, room: float) -> list[str]:
-    """The words of a text in lines no longer than the room."""
-    most, lines = int(room / (high * WORDS_MM)), [""]
-    for word in text.split():
-        if lines[-1] and len(lines[-1]) + 1 + len(word) > most:
-            lines.append("")
-        lines[-1] = f"{lines[-1]} {word}".strip()
-    return lines

@@ -4,16 +4,15 @@ from collections.abc import Iterable, Sequence
 from io import BytesIO
 
 import numpy as np
-from reportlab.pdfbase import pdfmetrics
-from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.pdfgen.pathobject import PDFPathObject
 
 from .drawing import WIDTH_MM, Area, Circle, Discs, Drawing, Line, Outlines, Path, Primitive, Stroke, Text, within
-from .fonts import BOLD, REGULAR, font_file, runs
+from .fonts import BOLD, REGULAR
 from .pages import Stamp, furniture, spread
 from .paper import MARGIN, Layout, Tile, Tiling
 from .sheets.sheet import Sheet
+from .typeset import draw_runs, font_runs, runs_width
 
 UNITS = 72 / 25.4
 PEN_MM = 0.12
@@ -43,13 +42,6 @@ def _canvas(out: BytesIO, title: str) -> Canvas:
     canvas.setCreator("Fern Ring")
     canvas.setViewerPreference("PrintScaling", "None")
     return canvas
-
-
-def register_fonts(*names: str) -> None:
-    """Make shipped typefaces known to reportlab."""
-    for name in names:
-        if name not in pdfmetrics.getRegisteredFontNames():
-            pdfmetrics.registerFont(TTFont(name, font_file(name)))
 
 
 def _window(canvas: Canvas, tiling: Tiling, tile: Tile, drawing: Drawing) -> None:
@@ -122,28 +114,13 @@ def _pen(canvas: Canvas, stroke: Stroke) -> None:
 
 def _text(canvas: Canvas, shape: Text) -> None:
     parts = font_runs(shape.text, BOLD if shape.bold else REGULAR)
-    long = sum(pdfmetrics.stringWidth(part, name, shape.size) for name, part in parts)
+    long = runs_width(parts, shape.size)
     canvas.saveState()
     canvas.translate(shape.x - {"start": 0, "middle": long / 2, "end": long}[shape.anchor], shape.y)
     canvas.scale(1, -1)
     canvas.setFillColorRGB(0, 0, 0)
     draw_runs(canvas, 0, 0, parts, shape.size)
     canvas.restoreState()
-
-
-def font_runs(text: str, font: str) -> list[tuple[str, str]]:
-    """The text in runs, each with a typeface that reportlab knows."""
-    found = runs(text, font)
-    register_fonts(*(name for name, _ in found))
-    return found
-
-
-def draw_runs(canvas: Canvas, x: float, y: float, parts: list[tuple[str, str]], size: float) -> None:
-    """The runs one after the other, from the left."""
-    for name, part in parts:
-        canvas.setFont(name, size)
-        canvas.drawString(x, y, part)
-        x += pdfmetrics.stringWidth(part, name, size)
 
 
 def _outlines(canvas: Canvas, dots: Outlines) -> None:

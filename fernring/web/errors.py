@@ -23,6 +23,8 @@ STATUS: dict[type[FernError], int] = {
     StoreError: 507,
 }
 
+FAULT = "Fern Ring met a fault of its own; nothing was changed. What happened stands in the server's log."
+
 
 class Problem(BaseModel):
     """What every error answer holds. `field` is a dotted path, or empty."""
@@ -41,6 +43,7 @@ RESPONSES: dict[int | str, dict[str, object]] = {
         404: "No such thing in this studio.",
         413: "The body is too large.",
         422: "A value is out of bounds.",
+        500: "A fault of the program; what happened is in the server's log.",
         507: "The studio file cannot be written.",
     }.items()
 }
@@ -69,6 +72,10 @@ def install(app: FastAPI) -> None:
         answer.headers.update(error.headers or {})
         return answer
 
+    async def unexpected(_: Request, __: Exception) -> JSONResponse:
+        return error_response(500, "fault", FAULT)
+
     app.add_exception_handler(FernError, ours)
     app.add_exception_handler(RequestValidationError, invalid)
     app.add_exception_handler(HTTPException, http)
+    app.add_exception_handler(Exception, unexpected)  # logged by the guard, which sees it next

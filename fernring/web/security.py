@@ -1,5 +1,6 @@
 """Who may ask, how much they may send, and what a page may load. Plain ASGI, around everything."""
 
+import logging
 from urllib.parse import urlsplit
 
 from starlette.datastructures import Headers, MutableHeaders
@@ -9,6 +10,7 @@ from starlette.types import ASGIApp, Message, Receive, Scope, Send
 from .config import Config
 from .errors import error_response
 
+LOG = logging.getLogger("fernring")
 POLICY = "; ".join(
     (
         "default-src 'none'",
@@ -35,7 +37,7 @@ KEPT_FOR_EVER = ("/assets/", "/api/pictures/", "/api/blobs/")  # named by what t
 
 
 class Guard:
-    """Checks Host and Origin, bounds the body, and puts the security headers on every answer."""
+    """Checks Host and Origin, bounds the body, puts the security headers on every answer, and logs what went wrong."""
 
     def __init__(self, app: ASGIApp, config: Config) -> None:
         self.app = app
@@ -50,7 +52,10 @@ class Guard:
         refusal = self._refusal(scope["method"], headers, most)
         if refusal:
             return await error_response(*refusal)(scope, receive, sender)
-        await self.app(scope, _bounded(receive, most), sender)
+        try:
+            await self.app(scope, _bounded(receive, most), sender)
+        except Exception:  # by now it has been answered
+            LOG.exception("%s %s failed", scope["method"], scope["path"])
 
     def _most_body(self, path: str) -> int:
         """How many bytes a request to this route may hold."""

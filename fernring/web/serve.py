@@ -1,6 +1,7 @@
 """Start the server: python -m fernring.web.serve STUDIO [--port N] [--host H]."""
 
 import argparse
+import logging
 import sys
 from pathlib import Path
 
@@ -25,6 +26,7 @@ def main() -> int:
     except FernError as error:
         print(error.message, file=sys.stderr)
         return 1
+    logging.basicConfig(format="%(asctime)s %(levelname)s %(name)s: %(message)s")
     print(f"Fern Ring: http://{given.host}:{given.port}/", flush=True)
     uvicorn.run(app, host=given.host, port=given.port, log_level="warning", access_log=False)
     return 0

@@ -141,7 +141,7 @@ class CapacityTest(FernTestCase):
             found = most_repeats(ring_spacing(surface, "equal angles"), walk, (dot,), gap, first)
             self.assertEqual(found, self.most_by_trying(surface, walk, dot, gap, first), (surface, walk, dot, gap))
 
-    def test_a_flat_reckoning_promises_too_many(self) -> None:
+    def test_a_flat_calculation_promises_too_many(self) -> None:
         piece = bare("ball", rows=(samples.row("r", 3.0, half="both", distance={"kind": "walk", "walk": 50}),))
         solved = solve_piece(piece)
         ring = report(piece, solved.ground, solved.halves, solved.rows, solved.marks).rings[0]
@@ -163,10 +163,10 @@ class CapacityTest(FernTestCase):
         surface, sizes, repeats = SURFACES["dome"], [4.0, 1.5, 1.5], 8
         spacing = CircleSpacing(surface, SPACINGS["equal gaps"])
         sums = np.resize(np.array([2.75, 1.5, 2.75]), 24)
-        _, gap = closed_chain(
+        found = closed_chain(
             lambda a: np.stack(surface.points(np.full(len(a), 25.0), a), axis=1), np.arange(24) * 2 * np.pi / 24, sums
         )
-        self.assert_mm(gap, spacing.clear(25.0, sizes, repeats, 0.0), 1e-7)
+        self.assert_mm(found.gap, spacing.clear(25.0, sizes, repeats, 0.0), 1e-7)
 
 
 class GuideTest(FernTestCase):

@@ -75,7 +75,8 @@ class ChainTest(FernTestCase):
             return np.stack((radius * 1.3 * np.sin(a), -radius * np.cos(a), np.sin(2 * a)), axis=1)
 
         start = np.arange(len(sums)) * 2 * pi / len(sums)
-        t, gap = closed_chain(curve, start, wanted)
+        t, gap, off = closed_chain(curve, start, wanted)
+        self.assertLess(off, 1e-9)
         points = curve(np.concatenate((t, [t[0] + 2 * pi])))
         chords = np.linalg.norm(np.diff(points, axis=0), axis=1)
         np.testing.assert_allclose(chords - wanted, gap, atol=1e-8)
@@ -109,7 +110,8 @@ class EvenTest(FernTestCase):
 
     def test_closed_places_are_evenly_apart(self) -> None:
         curve = Curve(circle(10), True)
-        s, gap = closed_places(curve, np.full(12, 3.0), 0.0)
+        s, gap, off = closed_places(curve, np.full(12, 3.0), 0.0)
+        self.assertLess(off, 1e-9)
         self.assert_mm(gap, 20 * sin(pi / 12) - 3, 1e-4)
         self.assertEqual(len(s), 12)
 

@@ -1,7 +1,6 @@
 """Unequal dots with equal gaps."""
 
 import numpy as np
-from fernring.core.geometry.bisect import bisect
 from hypothesis import assume, given
 from hypothesis import strategies as st
 
@@ -43,11 +42,3 @@ class UnevenTest(FernTestCase):
         for spacing in (EqualAngles(), EqualGaps()):
             self.assertEqual(spacing.least_reach([5.0], 1, 0.4), 0)
             self.assertEqual(spacing.clear(10.0, [5.0], 1), float("inf"))
-
-
-class BisectTest(FernTestCase):
-    def test_root_ends_and_jumps(self) -> None:
-        self.assert_mm(bisect(lambda v: v - 2.5, 0, 10), 2.5, 1e-10)
-        self.assertEqual(bisect(lambda v: v + 1, 0, 10), 0)
-        self.assertEqual(bisect(lambda v: v - 11, 0, 10), 10)
-        self.assert_mm(bisect(lambda v: -1.0 if v < 4 else 1.0, 0, 10), 4, 1e-10)

@@ -33,7 +33,7 @@ class RowsTest(FernTestCase):
         self.assertEqual(self.column("groups", "track")[:3], ["centre", "ring, each a triangle", "ring, each a pair"])
         self.assertEqual(self.column("gap dots", "track")[-1], "into gaps")
         self.assertEqual(self.column("lines of dots", "track"), ["in lines"])
-        self.assertEqual(self.column("corner groups", "track")[-1], "corners, each a triangle")
+        self.assertEqual(self.column("corner groups", "track")[-1], "in corners, each a triangle")
 
     def test_every_sample_has_a_line_a_row(self) -> None:
         for name in patterns.PIECES:

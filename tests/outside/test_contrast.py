@@ -31,6 +31,6 @@ class ContrastTest(FernTestCase):
                     self.assertGreaterEqual(ratio, 4.5, f"{scheme}: {text} on {ground}")
 
     def test_the_mat_is_neutral(self) -> None:
-        """Colours are judged against it: its chroma in Oklch stays near nought."""
+        """Colours are judged against it: its chroma in Oklch stays near zero."""
         for scheme, colours in schemes().items():
             self.assertLess(Color(colours["mat"]).convert("oklch")["chroma"], 0.006, scheme)

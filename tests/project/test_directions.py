@@ -18,7 +18,7 @@ MAY_CALL = {
 }
 HOST = {
     "asyncio", "datetime", "fastapi", "httpx", "io", "logging", "os", "pathlib", "PIL", "random", "reportlab",
-    "secrets", "socket", "sqlite3", "starlette", "subprocess", "sys", "threading", "time", "uvicorn",
+    "secrets", "socket", "sqlite3", "starlette", "subprocess", "sys", "time", "uvicorn",
 }  # fmt: skip
 
 

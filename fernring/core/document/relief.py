@@ -22,7 +22,7 @@ class Dome(Frozen):
 
 
 class TapedDome(Frozen):
-    """A dome known by a tape solved over the top from edge to edge, along the longest way through the centre."""
+    """A dome known by a tape laid over the top from edge to edge, along the longest way through the centre."""
 
     kind: Literal["taped dome"] = "taped dome"
     tape: Annotated[BlankWidth, named("Tape from edge to edge", "length")]

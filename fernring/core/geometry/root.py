@@ -8,14 +8,14 @@ def root(
 ) -> float:
     """A root between low and high, by at most `most` steps of the Illinois method (Dowell and Jarratt, 1971).
 
-    Returns an end when the function has the same sign at both: `low` when it is above nought there, else `high`.
+    Returns an end when the function has the same sign at both: `low` when it is above zero there, else `high`.
     """
     f_low, f_high = function(low), function(high)
     if f_low >= 0:
         return low
     if f_high <= 0:
         return high
-    kept = 0
+    held = 0
     for _ in range(most):
         middle = (low * f_high - high * f_low) / (f_high - f_low)
         value = function(middle)
@@ -23,8 +23,8 @@ def root(
             return middle
         if value > 0:
             high, f_high = middle, value
-            f_low, kept = (f_low / 2 if kept > 0 else f_low), 1
+            f_low, held = (f_low / 2 if held > 0 else f_low), 1
         else:
             low, f_low = middle, value
-            f_high, kept = (f_high / 2 if kept < 0 else f_high), -1
+            f_high, held = (f_high / 2 if held < 0 else f_high), -1
     return (low + high) / 2

@@ -11,9 +11,9 @@ def secant_root(
 ) -> float:
     """The largest value found between low and high with rising(value) <= 0.
 
-    The search ends when the function comes within `tolerance` of nought from below, or low and high within `width` of
-    each other. Returns `low` when even that is above nought and `high` when the function never rises past it. Beyond
-    the root it may be infinite. Secants through the last two values, aimed a little short of nought; halving where they
+    The search ends when the function comes within `tolerance` of zero from below, or low and high within `width` of
+    each other. Returns `low` when even that is above zero and `high` when the function never rises past it. Beyond
+    the root it may be infinite. Secants through the last two values, aimed a little short of zero; halving where they
     lead past what is known to be too far, or meet what is infinite.
     """
     f_low = rising(low)

@@ -29,7 +29,7 @@ class Spacing(Protocol):
         """The factor on all diameters with which neighbours keep exactly the gap (0 when there is no room)."""
 
     def angles(self, reach: float, diameters: Sizes, repeats: int) -> Array:
-        """Angles (rad) of all places, the first at nought."""
+        """Angles (rad) of all places, the first at zero."""
 
 
 class EqualAngles:

@@ -1,4 +1,4 @@
-"""The full-size guide: spokes, circles, border and dots, solved on the blank and pricked or traced through."""
+"""The full-size guide: spokes, circles, border and dots, to be put on the blank and pricked or traced through."""
 
 from ...core.geometry.surface import Plane
 from ...core.guides.lines import GuideLine, guide_lines, net

@@ -9,19 +9,19 @@ from math import pi
 from ...core.solved import Solved
 from ..drawing import Circle, Drawing, Line, Primitive, Text, box
 from ..picture import outer_reach
+from ..typeset import text_width
 from .sheet import EDGE, Choice, Sheet
 
 WIDE, TAB, BETWEEN = 16.0, 10.0, 24.0
 LANES, HIGH, TICK = 4, 2.2, 2.5
 SAME = 1e-3  # rows nearer than this share a mark
-WORDS_MM = 0.56  # width of a character as a share of its height
 WRAP = "Cut out, wrap round the widest circle so that the ends meet on the tab, and mark the segments on the ball."
 POLE = "Cut out, pin the cross to the pole and swing the strip round: every mark gives the circle of a row."
 TAPE = "Cut out, lay over the surface with the cross on the centre and swing it round: every mark is a distance walked."
 
 
 def wrap_strip(solved: Solved, _: Choice) -> Sheet:
-    """The equator solved out straight, with a long mark at every spoke, a short one between, and a tab to glue."""
+    """The equator as a straight strip, with a long mark at every spoke, a short one between, and a tab to glue."""
     length, n = 2 * pi * outer_reach(solved), solved.piece.segments
     shapes: list[Primitive] = [box(0, 0, length, WIDE), box(length, 0, length + TAB, WIDE, "dashed")]
     for k in range(2 * n + 1):
@@ -62,7 +62,7 @@ def _strip(top: float, rim: float, name: str, stops: list[tuple[float, str]]) ->
     ]
     ends = [0.0] * LANES
     for walk, label in stops:
-        long = HIGH * WORDS_MM * len(label)
+        long = text_width(label, HIGH)
         left = walk + 0.5 if walk + 0.5 + long <= rim else walk - 0.5 - long
         free = [k for k in range(LANES) if ends[k] <= left]
         lane = next((k for k in free if max(ends[k:]) <= walk), free[-1] if free else None)  # crossing no label

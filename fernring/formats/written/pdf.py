@@ -1,4 +1,4 @@
-"""The booklet as PDF, solved out by reportlab's flowing pages."""
+"""The booklet as PDF, set by reportlab on as many pages as it takes."""
 
 from html import escape
 from io import BytesIO
@@ -12,7 +12,8 @@ from reportlab.platypus import Flowable, KeepTogether, Paragraph, SimpleDocTempl
 from ..drawing import Drawing
 from ..fonts import BOLD, REGULAR
 from ..paper import SIZES, Paper
-from ..pdf import UNITS, draw_runs, draw_shapes, font_runs, register_fonts
+from ..pdf import UNITS, draw_shapes
+from ..typeset import draw_runs, font_runs, register_fonts
 from .booklet import CAUTION, OTHER_TOOLS, Booklet, Step
 
 INK, LINE = HexColor("#1b2d27"), HexColor("#d9d4c7")

@@ -1,4 +1,4 @@
-/** What fits here? Alternatives reckoned from the kit's own dot sizes. */
+/** What fits here? Alternatives calculated from the kit's own dot sizes. */
 import { Table } from "@mantine/core";
 import { client, need } from "../api/client";
 import { trackOf } from "../api/facts";

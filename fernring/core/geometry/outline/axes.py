@@ -37,5 +37,5 @@ def symmetry_axis(corners: Array) -> float | None:
     before, here, after = (float(likeness[(best + k) % SAMPLES]) for k in (-1, 0, 1))
     bend = before - 2 * here + after
     fine = best + (0.5 * (before - after) / bend if bend < 0 else 0.0)
-    misfit = np.sqrt(max(2 * (float((r**2).sum()) - here), 0.0) / SAMPLES) / r.mean()
-    return float((fine * np.pi / SAMPLES) % np.pi) if misfit <= ALIKE else None
+    residual = np.sqrt(max(2 * (float((r**2).sum()) - here), 0.0) / SAMPLES) / r.mean()
+    return float((fine * np.pi / SAMPLES) % np.pi) if residual <= ALIKE else None

@@ -36,7 +36,7 @@ def oval(length: float, width: float) -> Array:
 
 
 def rectangle(length: float, width: float, corner: float) -> Array:
-    """Length from left to right; corners rounded with a radius of `corner` (nought: sharp)."""
+    """Length from left to right; corners rounded with a radius of `corner` (zero: sharp)."""
     x, y = length / 2 - corner, width / 2 - corner
     if corner <= 0:
         return np.array([(x, -y), (x, y), (-x, y), (-x, -y)])

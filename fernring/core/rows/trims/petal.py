@@ -1,4 +1,4 @@
-"""A petal solved on a curved surface: every dot at its straight-line distances from the two discs it touches."""
+"""A petal on a curved surface: every dot at its straight-line distances from the two discs it touches."""
 
 from collections.abc import Sequence
 from math import hypot
