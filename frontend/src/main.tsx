@@ -15,7 +15,7 @@ const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetch
 createRoot(document.getElementById("root")!).render(
   <MantineProvider theme={theme} defaultColorScheme="auto">
     <QueryClientProvider client={queries}>
-      <Notifications position="bottom-left" limit={3} />
+      <Notifications position="bottom-left" />
       <App />
     </QueryClientProvider>
   </MantineProvider>,

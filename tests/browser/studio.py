@@ -8,6 +8,7 @@ import tempfile
 import time
 import unittest
 import urllib.request
+from collections.abc import Callable
 from pathlib import Path
 from typing import Any, ClassVar
 
@@ -135,6 +136,12 @@ class BrowserTestCase(FernTestCase):
     def choose(self, label: str, option: str) -> None:
         self.page.get_by_label(label, exact=True).first.select_option(label=option)
 
+    def give_file(self, ask: Callable[[], None], name: str, kind: str, data: bytes) -> None:
+        """Asked for a file by an act of the person, the page is given this one."""
+        with self.page.expect_file_chooser() as chooser:
+            ask()
+        chooser.value.set_files({"name": name, "mimeType": kind, "buffer": data})
+
     def row(self, mark: str) -> Locator:
         return self.page.locator(f'.row-line[data-row="{mark}"]')
 
@@ -144,7 +151,7 @@ class BrowserTestCase(FernTestCase):
         expect(self.row(mark)).to_have_attribute("aria-expanded", "true")
 
     def part(self, name: str) -> None:
-        self.page.locator(".parts").get_by_text(name, exact=True).click()
+        self.page.get_by_role("tab", name=name, exact=True).click()
 
     def summary(self) -> Locator:
         return self.page.locator(".verdict-line [role=status]")
@@ -152,12 +159,12 @@ class BrowserTestCase(FernTestCase):
     def undo(self) -> None:
         self.page.get_by_role("button", name="Undo: ").click()
 
-    def expect_kept(self) -> None:
-        expect(self.page.locator(".kept")).to_have_text("Kept")
+    def expect_saved(self) -> None:
+        expect(self.page.locator(".saved")).to_have_text("Saved")
 
     def document(self) -> dict[str, Any]:
         """The open piece as the server has it."""
-        self.expect_kept()
+        self.expect_saved()
         ident = self.page.url.split("/piece/")[1].split("/")[0]
         answer = self.page.request.get(f"{self.server.address}/api/documents/{ident}")
         value: dict[str, Any] = answer.json()["document"]

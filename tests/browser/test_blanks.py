@@ -21,7 +21,7 @@ class BlankTest(BrowserTestCase):
         expect(self.page.get_by_role("img", name="The blank seen from the side")).to_be_visible()
 
     def words(self) -> Any:
-        return self.page.locator(".parts .quiet")
+        return self.page.locator(".parts-words")
 
     def test_a_tile_with_eight_spokes_by_midlines_and_diagonals(self) -> None:
         self.begun("Tile")
@@ -46,7 +46,7 @@ class BlankTest(BrowserTestCase):
         words = "measures between 90 mm (flat) and 141.4 mm"
         expect(self.page.get_by_role("alert").filter(has_text=words)).to_be_visible()
         self.assertEqual(self.document()["blank"]["relief"], {"kind": "taped dome", "tape": 104})
-        table = self.page.get_by_role("table", name="Rings reckoned flat and in truth")
+        table = self.page.get_by_role("table", name="Rings calculated flat and in truth")
         expect(table.locator("tbody tr").last.locator("td").last).to_have_text(re.compile(r"\d"))
 
     def test_a_ball_by_circumference_rolled_by_pointer_and_keys(self) -> None:
@@ -144,9 +144,7 @@ class BlankTest(BrowserTestCase):
 
     def test_an_odd_stone_by_file_and_its_centre_by_hand(self) -> None:
         self.begun("Odd")
-        self.page.get_by_label("Outline file").set_input_files(
-            {"name": "stone.svg", "mimeType": "image/svg+xml", "buffer": STONE.encode()}
-        )
+        self.give_file(lambda: self.choose("Outline", "odd, from a file"), "stone.svg", "image/svg+xml", STONE.encode())
         expect(self.words()).to_contain_text("odd outline")
         centre = self.page.get_by_role("region", name="Centre")
         centre.get_by_label("centre of the largest circle inside").click()

@@ -25,7 +25,7 @@ class KeyboardTest(BrowserTestCase):
             self.page.keyboard.press("Tab")
             found = self.page.evaluate(
                 "() => { const e = document.activeElement;"
-                " return (e?.getAttribute('aria-label') ?? e?.innerText ?? '').trim() }"
+                " return (e?.getAttribute('aria-label') ?? e?.labels?.[0]?.innerText ?? e?.innerText ?? '').trim() }"
             )
             if found == name:
                 return
@@ -95,7 +95,7 @@ class KeyboardTest(BrowserTestCase):
 
     def test_dividers_move_by_keys(self) -> None:
         self.open_piece()
-        stone = self.page.locator(".at-stone")
+        stone = self.page.locator(".pane-stone")
         before = stone.bounding_box()
         self.page.get_by_role("separator", name="Between stone and sheet").focus()
         for _ in range(3):
@@ -133,9 +133,9 @@ class AccessibilityTest(BrowserTestCase):
                 self.part(part)
                 expect(self.page.locator(".part-body h2").first).to_be_visible()
                 self.scan(f"{part} ({light})")
-            self.page.get_by_role("link", name="Past").click()
-            expect(self.page.get_by_role("heading", name="Past")).to_be_visible()
-            self.scan(f"past ({light})")
+            self.page.get_by_role("link", name="History").click()
+            expect(self.page.get_by_role("heading", name="History")).to_be_visible()
+            self.scan(f"history ({light})")
             self.page.go_back()
             self.page.get_by_role("link", name="Print").click()
             expect(self.page.locator(".print-turn")).to_contain_text("One page")

@@ -106,8 +106,7 @@ class PaperTest(BrowserTestCase):
             expect(self.page.locator(".print-cut figcaption")).to_contain_text("on a sheet of 100 mm × 100 mm")
         bad = """<svg xmlns="http://www.w3.org/2000/svg" width="90mm" height="90mm" viewBox="0 0 90 90">
         <path d="M7 9L40 40"/></svg>"""
-        files = [{"name": "bad.svg", "mimeType": "image/svg+xml", "buffer": bad.encode()}]
-        self.page.get_by_label("File for the cutter").set_input_files(files)  # type: ignore[arg-type]
+        self.give_file(lambda: self.press("Another file"), "bad.svg", "image/svg+xml", bad.encode())
         expect(self.page.get_by_role("alert")).to_contain_text("A line is open: it begins at 7.0, 9.0 mm")
 
     def test_backing_for_a_set_and_the_small_sheets(self) -> None:
@@ -164,7 +163,7 @@ class PaperTest(BrowserTestCase):
             self.sheet("Scale card")
             self.assertTrue(has_box(self.download("Download PDF"), 120 * 150 / 148.5, 80 * 200 / 201))
             self.fill("Across, of 150 mm", "120")
-            expect(self.page.get_by_text("must be between 136.4 mm and 166.6 mm (given: 120)")).to_be_visible()
+            expect(self.page.get_by_text("must be between 136.37 mm and 166.66 mm (given: 120)")).to_be_visible()
         finally:
             self.press("Correct nothing")
         expect(self.page.get_by_text("No correction.")).to_be_visible()
@@ -190,7 +189,7 @@ class PaperTest(BrowserTestCase):
         self.page.route("**/revisions", lambda route: route.fulfill(status=507, json=refusal))
         data = self.download("Download PDF")
         expect(self.page.get_by_text("The disk with the studio file is full.")).to_be_visible()
-        self.assertIn("revision not kept", self.pages(data)[0])
+        self.assertIn("revision not saved", self.pages(data)[0])
 
     def test_a_server_that_is_gone_is_said_and_the_room_goes_on(self) -> None:
         self.print_room("Annular eclipse")
@@ -229,8 +228,7 @@ class PaperTest(BrowserTestCase):
         self.print_room("Seven sisters")
         data = self.download("Piece, JSON")
         self.visit()
-        files = [{"name": "seven.json", "mimeType": "application/json", "buffer": data}]
-        self.page.get_by_label("Piece file").set_input_files(files)  # type: ignore[arg-type]
+        self.give_file(lambda: self.press("Open a file"), "seven.json", "application/json", data)
         expect(self.page).to_have_url(re.compile("/piece/"))
         expect(self.summary()).to_contain_text("All clear")
         self.assertEqual(self.document(), json.loads(data))
@@ -244,8 +242,7 @@ class PaperTest(BrowserTestCase):
             (b'{"format": "fernring.piece", "version": 1, "name": "x"}', "is missing"),
             (b'{"a":' * 2000 + b"1" + b"}" * 2000, "is not|cannot|error|Fern Ring"),
         ):
-            files = [{"name": "odd.json", "mimeType": "application/json", "buffer": data}]
-            self.page.get_by_label("Piece file").set_input_files(files)  # type: ignore[arg-type]
+            self.give_file(lambda: self.press("Open a file"), "odd.json", "application/json", data)
             expect(
                 self.page.locator(".mantine-Notification-root").filter(has_text=re.compile(words)).first
             ).to_be_visible()

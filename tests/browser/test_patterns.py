@@ -78,7 +78,7 @@ class PatternTest(BrowserTestCase):
         trim.get_by_label("Form").select_option(label="comma left")
         trim.get_by_label("Side by side").fill("3")
         trim.get_by_label("Side by side").press("Enter")
-        expect(self.page.locator(".trim-line", has_text="swipe 3 × comma left")).to_be_visible()
+        expect(self.page.locator(".trim-line", has_text="3 swipes, comma left")).to_be_visible()
         trim.get_by_role("button", name="What fits in this trim?").click()
         self.press("Use to first contact in the trim")
         expect(trim.get_by_label("Pulled to")).to_have_value("contact")
@@ -117,13 +117,11 @@ class PatternTest(BrowserTestCase):
 
     def test_a_path_from_a_file(self) -> None:
         self.pick("8")
-        self.page.get_by_label("Path file").set_input_files(
-            {"name": "wave.svg", "mimeType": "image/svg+xml", "buffer": WAVE.encode()}
-        )
+        self.give_file(lambda: self.choose("Track", "a path from a file"), "wave.svg", "image/svg+xml", WAVE.encode())
         expect(self.page.get_by_label("Track", exact=True)).to_have_value("path")
         self.fill("Every … segments", "2")
         track = self.document()["rows"][8]["track"]
-        self.assertEqual((track["kind"], track["closed"], track["every"]), ("path", False, 2))
+        self.assertEqual((track["kind"], track["lines"][0]["closed"], track["every"]), ("path", False, 2))
 
     def test_corners_and_a_row_carried_into_them(self) -> None:
         self.part("Blank")

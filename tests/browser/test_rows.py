@@ -129,7 +129,7 @@ class RowsTest(BrowserTestCase):
         self.assertEqual((document["turn"], document["segments"], document["guides"]["spokes"]), (10, 8, "first cross"))
         expect(self.page.locator(".stone-overlay .guide-spoke")).to_have_count(4)
         self.fill("Segments", "65")
-        expect(self.page.locator(".wrong")).to_contain_text("Segments must be between 2 and 64 (given: 65)")
+        expect(self.page.get_by_text("Segments must be between 2 and 64 (given: 65)")).to_be_visible()
         self.assertEqual(self.document()["segments"], 8)
 
     def test_ramps_made_and_changed(self) -> None:
@@ -153,7 +153,7 @@ class RowsTest(BrowserTestCase):
         changed = self.document()
         for _ in range(3):
             self.undo()
-            self.expect_kept()
+            self.expect_saved()
         expect(self.page.get_by_role("button", name="Nothing to undo")).to_be_disabled()
         self.assertEqual(self.document(), begun)
         self.page.reload()

@@ -16,10 +16,11 @@ from ..document.names import fresh_id
 from ..document.outline import Odd, Outline, Polygon, Round, Spoked, Square
 from ..document.piece import Piece
 from ..document.relief import Ball, Egg, Flat, Plate, Relief
+from ..document.row import Row
 from ..document.shelf import Paint, PaintShade
 from ..errors import FitError
 from ..rows.tracks import TRACKS
-from ..rows.trims import TRIMS, trim_kind
+from ..rows.trims import TRIMS, Trim, trim_kind
 from ..rows.trims.kind import TrimRule
 from ..solved import solve_piece
 
@@ -120,13 +121,18 @@ def relief(blank: Blank, kind: str) -> Blank:
 
 
 def track(of: Piece, index: int, kind: str) -> dict[str, Any]:
-    """What changes in a row that is put on another kind of track. Raises FitError when there is none of that name."""
+    """The fields of a row that change when it is put on another kind of track, whole.
+
+    Raises FitError when there is no such row or kind.
+    """
     _require_row(of, index)
     if kind not in TRACKS:
         raise FitError(f"There is no track “{kind}”; there are {', '.join(TRACKS)}.", "kind")
     solved = solve_piece(of)
     row, rim = solved.rows[index], solved.ground.surface.rim
-    return TRACKS[kind].begin(round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2))
+    first = TRACKS[kind].begin(round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2))
+    whole = Row.model_validate({**of.rows[index].model_dump(), **first}).model_dump(mode="json")
+    return {field: whole[field] for field in first}
 
 
 def trim(of: Piece, index: int, kind: str, path: Sequence[int] = ()) -> Change:
@@ -148,7 +154,8 @@ def trim(of: Piece, index: int, kind: str, path: Sequence[int] = ()) -> Change:
     shades = [PaintShade(paint=of.paints[k % len(of.paints)].id) for k in range(3)]
     made = TRIMS[kind].begin(diameter, _nearest(of), shades)
     ident = fresh_id("trim", [one.id for one in row.all_trims])
-    return change(*place, "trims", len(there), {"id": ident, **_plain(made)})
+    whole: TrimRule = TypeAdapter(Trim).validate_python({"id": ident, **made})
+    return change(*place, "trims", len(there), whole.model_dump(mode="json"))
 
 
 def _require_row(of: Piece, index: int) -> None:
@@ -172,11 +179,3 @@ def _nearest(of: Piece) -> Callable[[float], dict[str, Any]]:
         return trim_size(sizes[int(np.argmin([abs(size.diameter - diameter) for size in sizes]))])
 
     return nearest
-
-
-def _plain(made: dict[str, Any]) -> dict[str, Any]:
-    """Models as JSON values."""
-    return {
-        name: [shade.model_dump(mode="json") for shade in value] if name == "shades" else value
-        for name, value in made.items()
-    }

@@ -1,7 +1,7 @@
 /** A new piece: a finished design from the first moment, calculated anew with every choice. */
 import { Button } from "@mantine/core";
-import { queryOptions, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useRef, useState } from "react";
 import { Link } from "wouter";
 import { client, need } from "../api/client";
 import { fieldsOf } from "../api/facts";
@@ -55,32 +55,41 @@ interface Props {
   patterns: Pattern[];
 }
 
-const composing = (piece: Piece, pattern: string) =>
-  queryOptions({
-    queryKey: ["compose", piece, pattern],
-    queryFn: ({ signal }) => need(client.POST("/api/compose", { body: { piece, pattern }, signal })),
-    retry: false,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+const design = (piece: Piece, pattern: string, signal?: AbortSignal) =>
+  need(client.POST("/api/compose", { body: { piece, pattern }, signal }));
 
 function Begin({ first, tools, paints, patterns }: Props) {
   const units = useUnits((state) => state.units);
+  const latest = useRef(first);
   const [bare, setBare] = useState<Piece>(first);
+  const asked = useRef<Promise<unknown>>(Promise.resolve());
+  const form = useRef<HTMLFormElement>(null);
+  const change = (edit: (now: Piece) => Piece) => {
+    latest.current = edit(latest.current);
+    setBare(latest.current);
+  };
   const [pattern, setPattern] = useState(patterns[0]!.id);
   const [busy, setBusy] = useState(false);
-  const queries = useQueryClient();
-  const composed = useQuery({ ...composing(bare, pattern), placeholderData: (before) => before });
+  const composed = useQuery({
+    queryKey: ["compose", bare, pattern],
+    queryFn: ({ signal }) => design(bare, pattern, signal),
+    placeholderData: (before) => before,
+    retry: false,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
   const piece = composed.data && { ...composed.data, name: bare.name };
   const plan = usePlan(piece, [bare, pattern, composed.dataUpdatedAt]);
   const [shown, setShown] = useState(plan.data);
   useEffect(() => {
     if (plan.data) setShown(plan.data);
   }, [plan.data]);
+  useEffect(() => form.current?.querySelector<HTMLInputElement>('input:not([type="file"])')?.focus(), []);
   const keep = useKeepPiece();
   const begin = async () => {
     setBusy(true);
     try {
-      await keep(await queries.fetchQuery(composing(bare, pattern)), "Begin the piece");
+      await asked.current; // what was typed last may still be asked about
+      await keep(await design(latest.current, pattern), "Begin the piece");
     } catch (cause) {
       tellProblem(cause);
     }
@@ -90,6 +99,7 @@ function Begin({ first, tools, paints, patterns }: Props) {
     <Shell title="New piece">
       <main className="begin">
         <form
+          ref={form}
           className="begin-form"
           onSubmit={(event) => {
             event.preventDefault();
@@ -97,10 +107,16 @@ function Begin({ first, tools, paints, patterns }: Props) {
           }}
         >
           <h1>New piece</h1>
-          <Measures bare={bare} onChange={setBare} />
+          <Measures
+            bare={bare}
+            onChange={change}
+            ask={(made) => {
+              asked.current = Promise.all([asked.current, made.catch(tellProblem)]);
+            }}
+          />
           <Patterns patterns={patterns} value={pattern} onChange={setPattern} />
-          <Paints paints={paints} bare={bare} onChange={setBare} />
-          <Tools tools={tools} bare={bare} onChange={setBare} />
+          <Paints paints={paints} bare={bare} onChange={change} />
+          <Tools tools={tools} bare={bare} onChange={change} />
         </form>
         <section className="begin-stone" aria-label="The design">
           {composed.error ? (
@@ -142,26 +158,30 @@ interface PartProps {
   onChange: (change: (now: Piece) => Piece) => void;
 }
 
-function Measures({ bare, onChange }: PartProps) {
+interface MeasuresProps extends PartProps {
+  /** What a measure leads to is asked of the server; nothing is begun before it has answered. */
+  ask: (made: Promise<void>) => void;
+}
+
+function Measures({ bare, onChange, ask }: MeasuresProps) {
   const { blank } = bare;
   const set = (part: Partial<Piece>) => onChange((now) => ({ ...now, ...part }));
   const setBlank = (part: Partial<Blank>) => onChange((now) => ({ ...now, blank: { ...now.blank, ...part } }));
-  const ask = (made: Promise<Blank>) => void made.then(setBlank, tellProblem);
   return (
     <section className="begin-fields" aria-label="Measures">
       <OutlineFields
         outline={blank.outline}
-        onKind={(kind) => ask(outlineBegun(blank, kind))}
+        onKind={(kind) => ask(outlineBegun(blank, kind).then(setBlank))}
         onChange={(change) => {
           const measured = { ...blank, ...withOutline(blank, change(blank.outline)) };
           setBlank(measured);
-          ask(bordered(measured));
+          ask(bordered(measured).then(({ border }) => setBlank({ border })));
         }}
       />
       <ReliefFields
         outline={blank.outline}
         relief={blank.relief}
-        onKind={(kind) => ask(reliefBegun(blank, kind))}
+        onKind={(kind) => ask(reliefBegun(blank, kind).then(({ relief }) => setBlank({ relief })))}
         onChange={(change) => setBlank({ relief: change(blank.relief) })}
       />
       <RuleField

@@ -1,4 +1,4 @@
-/** One piece on the Bench, with what can be done to it. Its picture and menu are made when it comes in sight. */
+/** One piece on the Bench, with what can be done to it. Its picture is made when it comes in sight. */
 import { ActionIcon, Menu } from "@mantine/core";
 import { useIntersection } from "@mantine/hooks";
 import { IconDots } from "@tabler/icons-react";
@@ -44,7 +44,7 @@ export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: numbe
             {listed.segments} segments<span className="bench-dots">{picture && `, ${picture.count} dots`}</span>
           </span>
         </span>
-        {seen && <PieceMenu listed={listed} />}
+        <PieceMenu listed={listed} />
       </div>
     </li>
   );

@@ -4,7 +4,7 @@ import { fieldsOf } from "../api/facts";
 import type { Outline } from "../api/types";
 import { outside } from "../studio/limits";
 import { TextField } from "../studio/TextField";
-import { lengthText, parseLength, spokenLength, useUnits } from "../studio/units";
+import { lengthText, parseLength, spokenLimit, useUnits } from "../studio/units";
 import type { OutlineProps } from "./OutlineFields";
 
 const FACT = fieldsOf("Spoked").distances!;
@@ -26,7 +26,9 @@ export function Distances({ outline, onChange }: Props) {
     if (bad !== undefined) return `“${bad}” is not a length.`;
     if (lengths.length < fewest || lengths.length > longest)
       return `Give ${fewest} to ${longest} distances at equal angles (given: ${lengths.length}).`;
-    const bounds = lengths.map((mm) => outside(mm!, FACT, (limit) => spokenLength(limit, units)));
+    const bounds = lengths.map((mm) =>
+      outside(mm!, FACT, (limit, round) => spokenLimit(limit, units, round, "distance")),
+    );
     const wrong = bounds.findIndex((one) => one !== null);
     return wrong < 0 ? null : `Every distance must be ${bounds[wrong]} (given: ${parts[wrong]}).`;
   };

@@ -24,7 +24,6 @@ interface Props {
 export function Parts({ session, piece, plan, row, part, setPart }: Props) {
   const units = useUnits((state) => state.units);
   const shown = useDeferredValue(plan); // while a row is slid the stone is drawn first, then the words
-  const of = useDeferredValue(piece);
   return (
     <Tabs
       value={part}
@@ -45,7 +44,7 @@ export function Parts({ session, piece, plan, row, part, setPart }: Props) {
         </span>
       </Tabs.List>
       <Tabs.Panel value="Rows" className="part">
-        <Rows session={session} piece={of} plan={shown} row={row} />
+        <Rows session={session} piece={piece} plan={shown} row={row} />
       </Tabs.Panel>
       <Tabs.Panel value="Blank" className="part">
         <BlankPart session={session} piece={piece} plan={plan} />

@@ -2,7 +2,7 @@
 import { memo } from "react";
 import { trackOf } from "../api/facts";
 import type { Piece, PlanRow, Row, Trim } from "../api/types";
-import { columnText, lengthText, type Units } from "../studio/units";
+import { columnText, lengthText, spokenText, type Units } from "../studio/units";
 import { type RampColours, shadeColour } from "./shades";
 import { shadeName, sizeWord, toolWord } from "./words";
 
@@ -78,7 +78,7 @@ interface TrimLinesProps {
 function TrimLines({ trims, words, units, picked }: TrimLinesProps) {
   return depths(trims).map((deep, k) => (
     <div key={k} className={picked ? "trim-line picked" : "trim-line"} style={{ paddingLeft: 50 + 18 * deep }}>
-      {columnText(words[k] ?? "", units)}
+      {spokenText(words[k] ?? "", units)}
     </div>
   ));
 }

@@ -17,6 +17,12 @@ interface Options {
   onPoint: (at: Point | null) => void;
 }
 
+/** Where a drag was last, and whether it began on something that lies over the stone. */
+interface Held {
+  at: Point;
+  other: boolean;
+}
+
 const CLICK_PX = 4;
 const WHEEL = 0.0015;
 const OTHERS = ".stone-over, .stone-sides"; // what lies over the stone has gestures of its own
@@ -30,16 +36,23 @@ export function useHand({ frame, now, home, rolls, span, show, onTap, onPoint }:
   const place = ([clientX, clientY]: number[]) => pointIn(frame.current!, { clientX: clientX!, clientY: clientY! });
   return useGesture(
     {
-      onDrag: ({ event, first, last, tap, xy, delta: [dx, dy], shiftKey, buttons, pinching, cancel }) => {
-        if (pinching || (first && (event.target as HTMLElement).closest(OTHERS))) return cancel();
+      onDrag: ({ event, last, tap, xy, initial, memo, shiftKey, buttons, pinching }) => {
+        const held: Held = memo ?? { at: place(initial), other: !!(event.target as HTMLElement).closest(OTHERS) };
+        if (held.other) return held;
         const at = place(xy);
-        if (tap) return onTap(at);
-        const before = { x: at.x - dx, y: at.y - dy };
+        if (pinching) return { ...held, at };
+        if (tap) {
+          onTap(at);
+          return held;
+        }
+        const before = held.at;
+        const [dx, dy] = [at.x - before.x, at.y - before.y];
         const hold = 1 / (span * now.current.scale);
         if (shiftKey || buttons === LEFT_OR_WHEEL[1]) show(moved(now.current, dx, dy), false);
         else if (rolls) show(rolled(now.current, dx * hold, -dy * hold));
         else show(turned(now.current, angleAt(at) - angleAt(before)), false);
         if (last && !rolls) show(now.current);
+        return { ...held, at };
       },
       onPinch: ({ first, last, origin, offset: [scale, angle] }) => {
         const at = place(origin);

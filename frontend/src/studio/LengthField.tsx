@@ -1,7 +1,7 @@
 /** A length typed in the unit in use: decimals, fractions and sums, each with a unit or without. */
 import { TextInput } from "@mantine/core";
 import { type Limits, outside } from "./limits";
-import { type LengthKind, lengthText, parseLength, SUFFIX, spokenLength, useUnits } from "./units";
+import { type LengthKind, lengthText, parseLength, SUFFIX, spokenLimit, useUnits } from "./units";
 import { useTyped } from "./useTyped";
 
 interface Props extends Limits {
@@ -48,7 +48,7 @@ export function LengthField(props: Props) {
     }
     const mm = parseLength(typed, units);
     if (mm === null) return `${name}: “${typed}” is not a length. Write for instance 12.5, 3/4 in or 20 + 2.5.`;
-    const bounds = outside(mm, { least, most, above }, (limit) => spokenLength(limit, units, kind));
+    const bounds = outside(mm, { least, most, above }, (limit, round) => spokenLimit(limit, units, round, kind));
     if (bounds) return `${name} must be ${bounds} (given: ${typed.trim()}).`;
     onChange(mm);
     return null;

@@ -28,7 +28,7 @@ export function NumberField(props: Props) {
     const given = Number(typed.replace(",", "."));
     if (typed.trim() === "" || !Number.isFinite(given) || (!decimals && !Number.isInteger(given)))
       return `${name} must be a ${decimals ? "" : "whole "}number (given: ${typed.trim() || "nothing"}).`;
-    const bounds = outside(given, { least, most, above }, String);
+    const bounds = outside(given, { least, most, above }, (limit) => `${limit}`);
     if (bounds) return `${name} must be ${bounds} (given: ${given}).`;
     onChange(given);
     return null;

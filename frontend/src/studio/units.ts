@@ -35,6 +35,13 @@ export function spokenLength(mm: number, units: Units, kind: LengthKind = "dot")
   return `${lengthText(mm, units, kind)} ${SUFFIX[units]}`;
 }
 
+/** A limit with its unit, rounded by Math.ceil or Math.floor so that the length said may stand. */
+export function spokenLimit(mm: number, units: Units, round: (value: number) => number, kind: LengthKind): string {
+  const fine = 10 ** DECIMALS[units] / PER_UNIT[units];
+  const slack = round === Math.ceil ? -1e-6 : 1e-6;
+  return spokenLength(round(mm * fine + slack) / fine, units, kind);
+}
+
 const BRACED = /\{(-?[\d.e-]+)\}/g;
 
 /** A sentence whose lengths stand in braces, in millimetres, as the server writes it. */
@@ -77,15 +84,27 @@ const NAMED: Record<string, Units> = {
   "″": "inch",
 };
 
-/** Millimetres from what was typed: 12, 12.5, 12,5, 3/4, 4 1/4, each with or without a unit; null if it is no length. */
+/**
+ * Millimetres from what was typed: 12, 12.5, 12,5, 3/4, 4 1/4, and sums and differences of such (20 + 2.5); null if it
+ * is no length. Each number may have its unit; one without has that of the number after it, the last one `units`.
+ */
 export function parseLength(typed: string, units: Units): number | null {
-  const match = /^\s*(-?)\s*(.*?)\s*(mm|cm|inch|in|"|″)?\s*$/i.exec(typed);
-  const amount = match && parseAmount(match[2] ?? "");
-  if (!match || amount === null) return null;
-  const unit = NAMED[(match[3] ?? "").toLowerCase()] ?? units;
-  const mm = amount * PER_UNIT[unit];
-  return match[1] ? -mm : mm;
+  const terms = [...`+ ${typed.trim()}`.matchAll(TERM)];
+  if (terms.map(([term]) => term).join("") !== `+ ${typed.trim()}`) return null;
+  let unit = units;
+  let sum = 0;
+  for (const [, plus, , minus, text, named] of terms.reverse()) {
+    const amount = parseAmount(text ?? "");
+    if (amount === null) return null;
+    unit = NAMED[(named ?? "").toLowerCase()] ?? unit;
+    sum += (plus ? 1 : -1) * (minus ? -1 : 1) * amount * PER_UNIT[unit];
+  }
+  return sum;
 }
+
+/** A sign, and what is added or taken away. A minus between numbers has spaces about it: 4-1/4 is a mixed number. */
+const TERM =
+  /(?:\s*([+])\s*|\s+([-−])\s+)(-?)\s*(\d[\d\s.,/-]*?|[.,]\d+)\s*(mm|cm|inch|in|"|″)?(?=\s*[+]|\s+[-−]\s|$)/gi;
 
 function parseAmount(text: string): number | null {
   const decimal = /^(\d+(?:[.,]\d*)?|[.,]\d+)$/.exec(text);

@@ -5,10 +5,10 @@ from playwright.sync_api import expect
 from tests.browser.studio import BrowserTestCase
 
 
-class KeepingTest(BrowserTestCase):
+class SavingTest(BrowserTestCase):
     def setUp(self) -> None:
         super().setUp()
-        self.begin_piece("Kept")
+        self.begin_piece("Perigee")
 
     def test_a_reload_loses_nothing(self) -> None:
         self.pick("3")
@@ -21,26 +21,26 @@ class KeepingTest(BrowserTestCase):
     def test_a_server_killed_in_the_middle_of_editing(self) -> None:
         self.pick("3")
         self.fill("Gap", "1.1")
-        self.expect_kept()
+        self.expect_saved()
         self.server.kill()
         self.fill("Gap", "1.3")
-        expect(self.page.locator(".kept")).to_contain_text("the server does not answer")
-        self.fill("Name of the piece", "Kept all the same")
+        expect(self.page.locator(".saved")).to_contain_text("the server does not answer")
+        self.fill("Name of the piece", "Saved all the same")
         self.server.start()
-        self.expect_kept()
+        self.expect_saved()
         document = self.document()
-        self.assertEqual((document["rows"][3]["gap"], document["name"]), (1.3, "Kept all the same"))
+        self.assertEqual((document["rows"][3]["gap"], document["name"]), (1.3, "Saved all the same"))
 
     def test_a_closed_browser_sends_what_was_left_when_it_opens_again(self) -> None:
         address = self.page.url
         self.server.kill()
         self.pick("3")
         self.fill("Gap", "0.9")
-        expect(self.page.locator(".kept")).to_contain_text("the server does not answer")
+        expect(self.page.locator(".saved")).to_contain_text("the server does not answer")
         self.page.goto("about:blank")
         self.server.start()
         self.page.goto(address)
-        self.expect_kept()
+        self.expect_saved()
         self.assertEqual(self.document()["rows"][3]["gap"], 0.9)
 
     def two_windows(self) -> None:
@@ -50,7 +50,7 @@ class KeepingTest(BrowserTestCase):
         second.goto(address)
         expect(second.locator(".verdict-line")).to_contain_text("dots.")
         self.fill("Name of the piece", "First window")
-        self.expect_kept()
+        self.expect_saved()
         self.page = second
         self.fill("Name of the piece", "Second window")
         expect(self.page.get_by_role("alert")).to_contain_text("changed in another window too")
@@ -77,17 +77,17 @@ class KeepingTest(BrowserTestCase):
 
     def test_an_earlier_revision_is_looked_at_and_brought_back(self) -> None:
         begun = self.document()
-        self.page.get_by_role("link", name="Past").click()
-        self.press("Keep the piece as it is now")
-        expect(self.page.locator(".past-one")).to_have_count(1)
-        self.page.get_by_role("link", name="Kept", exact=True).click()
+        self.page.get_by_role("link", name="History").click()
+        self.press("Save the piece as it is now")
+        expect(self.page.locator(".history-one")).to_have_count(1)
+        self.page.get_by_role("link", name="Perigee", exact=True).click()
         self.pick("1")
         self.press("Remove row 1")
-        self.expect_kept()
-        self.page.get_by_role("link", name="Past").click()
-        expect(self.page.locator(".past-one")).to_have_count(2)
-        self.page.locator(".past-one").last.click()
-        expect(self.page.locator(".past-foot")).to_contain_text(f"{len(begun['rows'])} rows")
+        self.expect_saved()
+        self.page.get_by_role("link", name="History").click()
+        expect(self.page.locator(".history-one")).to_have_count(2)
+        self.page.locator(".history-one").last.click()
+        expect(self.page.locator(".history-foot")).to_contain_text(f"{len(begun['rows'])} rows")
         self.press("Bring this back")
         expect(self.page.get_by_role("button", name="Undo: Bring back")).to_be_enabled()
         self.assertEqual(self.document(), begun)
