@@ -1,5 +1,6 @@
 """A real server on the demo studio, and a real browser that looks at it."""
 
+import atexit
 import shutil
 import socket
 import subprocess
@@ -9,10 +10,11 @@ import time
 import unittest
 import urllib.request
 from collections.abc import Callable
+from functools import cache
 from pathlib import Path
 from typing import Any, ClassVar
 
-from playwright.sync_api import Browser, Locator, Page, Playwright, expect, sync_playwright
+from playwright.sync_api import Browser, Locator, Page, expect, sync_playwright
 
 from tests.assertions import FernTestCase
 
@@ -23,6 +25,17 @@ FLAGS = [
 SIZE = {"width": 1280, "height": 800}
 ROOT = Path(__file__).resolve().parents[2]
 PATIENCE_MS = 45_000
+FAULT = 500  # what the server answers to a fault of its own
+
+
+@cache
+def chromium() -> Browser:
+    """One browser for all tests of a process; each test has a context of its own in it."""
+    playwright = sync_playwright().start()
+    browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", headless=True, args=FLAGS)
+    atexit.register(playwright.stop)
+    atexit.register(browser.close)
+    return browser
 
 
 class Server:
@@ -64,24 +77,19 @@ class Server:
 
 
 class BrowserTestCase(FernTestCase):
-    """One server and one browser a class, one fresh page a test. No request may leave this machine."""
+    """One server a class, one fresh page a test. Nothing may leave this machine, nor fail inside."""
 
     server: ClassVar[Server]
-    playwright: ClassVar[Playwright]
-    browser: ClassVar[Browser]
     folder: ClassVar[Path]
+    design: ClassVar[dict[str, Any] | None] = None
 
     @classmethod
     def setUpClass(cls) -> None:
         cls.folder = Path(tempfile.mkdtemp())
         cls.server = Server(cls.folder / "studio.sqlite")
-        cls.playwright = sync_playwright().start()
-        cls.browser = cls.playwright.chromium.launch(executable_path="/usr/bin/chromium", headless=True, args=FLAGS)
 
     @classmethod
     def tearDownClass(cls) -> None:
-        cls.browser.close()
-        cls.playwright.stop()
         cls.server.kill()
         shutil.rmtree(cls.folder)
 
@@ -91,13 +99,14 @@ class BrowserTestCase(FernTestCase):
         self.page.request.put(f"{self.server.address}/api/studio", data=settings).dispose()
 
     def new_page(self) -> Page:
-        context = self.browser.new_context(viewport=SIZE, accept_downloads=True)  # type: ignore[arg-type]
+        context = chromium().new_context(viewport=SIZE, accept_downloads=True)  # type: ignore[arg-type]
         context.set_default_timeout(PATIENCE_MS)
         expect.set_options(timeout=PATIENCE_MS)
         self.addCleanup(context.close)
         page = context.new_page()
         problems: list[str] = []
         page.on("pageerror", lambda error: problems.append(str(error)))
+        page.on("response", lambda answer: problems.append(answer.url) if answer.status == FAULT else None)
         page.on("request", lambda request: self.note_foreign(request.url, problems))
         self.addCleanup(lambda: self.assertEqual(problems, []))
         return page
@@ -118,12 +127,26 @@ class BrowserTestCase(FernTestCase):
         expect(self.page.locator(".verdict-line")).to_contain_text("dots.")
 
     def begin_piece(self, name: str) -> None:
-        """A new piece with this name, opened; so that tests do not disturb each other."""
-        self.visit("/begin")
-        self.fill("Name", name)
-        self.press("Begin this piece")
+        """A new piece with this name in the first design, opened; so that tests do not disturb each other."""
+        state = self.ask("pieces", {"piece": {**self.first_design(), "name": name}})
+        self.visit(f"/piece/{state['id']}")
         expect(self.page.get_by_label("Name of the piece")).to_have_value(name)
         expect(self.summary()).to_contain_text("exactly at the border")
+
+    def first_design(self) -> dict[str, Any]:
+        """What the page for a new piece shows before anything is chosen."""
+        if self.design is None:
+            bare, patterns = self.ask("begin/piece"), self.ask("patterns")
+            type(self).design = self.ask("compose", {"piece": bare, "pattern": patterns[0]["id"]})
+        assert self.design
+        return self.design
+
+    def ask(self, route: str, body: object = None) -> Any:
+        """The answer of the server itself: GET, or POST with a body."""
+        asked, address = self.page.request, f"{self.server.address}/api/{route}"
+        answer = asked.get(address) if body is None else asked.post(address, data=body)
+        self.assertTrue(answer.ok, answer.text())
+        return answer.json()
 
     def press(self, name: str) -> None:
         self.page.get_by_role("button", name=name, exact=True).first.click()
@@ -166,8 +189,7 @@ class BrowserTestCase(FernTestCase):
         """The open piece as the server has it."""
         self.expect_saved()
         ident = self.page.url.split("/piece/")[1].split("/")[0]
-        answer = self.page.request.get(f"{self.server.address}/api/documents/{ident}")
-        value: dict[str, Any] = answer.json()["document"]
+        value: dict[str, Any] = self.ask(f"documents/{ident}")["document"]
         return value
 
     def download(self, button: str) -> bytes:

@@ -137,24 +137,25 @@ def _exact(field: Field, found: Circles) -> Mask:
 
 
 def triangles(field: Field) -> Places:
-    """The triangles of Delaunay near the sector, and each two neighbours with their common side the other way."""
-    import shapely
+    """The triangles of Delaunay near the sector, and each two neighbours with their common side the other way.
 
-    flat = shapely.delaunay_triangles(shapely.multipoints(np.stack((field.x, field.y), axis=1)))
-    corners = shapely.get_coordinates(flat).reshape(-1, 4, 2)[:, :3]
-    # 1. Which disc each corner is the middle of.
-    middles = field.x + 1j * field.y
-    order = np.argsort(middles)
-    found = order[np.searchsorted(middles[order], (corners[..., 0] + 1j * corners[..., 1]).ravel())].reshape(-1, 3)
-    found = found[field.inside(field.x, field.y, WIDER)[found].any(axis=1)]
-    # 2. Sides i, j with the corner opposite; a side met twice has two.
-    side = np.sort(np.concatenate((found[:, [0, 1]], found[:, [1, 2]], found[:, [2, 0]])), axis=1)
-    opposite = np.concatenate((found[:, 2], found[:, 0], found[:, 1]))
-    order = np.lexsort(side.T)
-    side, opposite = side[order], opposite[order]
-    twice = np.flatnonzero((side[1:] == side[:-1]).all(axis=1))
-    across = np.stack((opposite[twice], opposite[twice + 1]), axis=1)
-    return np.concatenate((found, *(np.column_stack((across, side[twice, end])) for end in (0, 1))))
+    None where all discs lie in one line. Source: scipy's Delaunay, which is Qhull's.
+    """
+    from scipy.spatial import Delaunay, QhullError
+
+    try:
+        flat = Delaunay(np.stack((field.x, field.y), axis=1))
+    except QhullError:
+        return np.empty((0, 3), np.intp)
+    found = flat.simplices.astype(np.intp)
+    near = np.asarray(field.inside(field.x, field.y, WIDER)[found].any(axis=1))
+    # Corner `k` of a triangle lies across from its neighbour `k`, whose own corner `back` lies across from it.
+    one, k = np.nonzero((flat.neighbors >= 0) & near[:, None])
+    other = flat.neighbors[one, k]
+    back = np.argmax(flat.neighbors[other] == one[:, None], axis=1)
+    across = (found[one, k], found[other, back])
+    turned = [np.stack((*across, found[one, (k + step) % 3]), axis=1) for step in (1, 2)]
+    return np.concatenate((found[near], *turned))
 
 
 def close_triples(field: Field) -> Places:
