@@ -15,8 +15,16 @@ def arc_radius(half: Array, rise: float) -> Array:
     return (half * half + rise * rise) / (2 * rise)
 
 
+def half_arc(half: Array, rise: float) -> Array:
+    """From the top to the edge along that arc: R times its angle, which is 2 atan(h/a).
+
+    Equivalent to R asin(a/R), and exact as well where the arc is nearly half a circle. Source: tangent-chord angle.
+    """
+    return np.asarray(arc_radius(half, rise) * 2 * np.arctan(rise / half))
+
+
 def rise_from_tape(width: float, tape: float) -> float:
-    """Rise (mm) of a dome over which a tape from edge to edge measures `tape`: 2R asin(w/2R) = tape.
+    """Rise (mm) of a dome over which a tape from edge to edge measures `tape`.
 
     Raises FitError unless the tape lies between the width and half a circle over it.
     """
@@ -28,11 +36,8 @@ def rise_from_tape(width: float, tape: float) -> float:
             "blank.relief.tape",
         )
 
-    def length(rise: float) -> float:
-        radius = (width * width / 4 + rise * rise) / (2 * rise)
-        return 2 * radius * asin(min(width / (2 * radius), 1.0))
-
-    return crossing(lambda rise: length(rise) - tape, 1e-9, width / 2, 1e-12)
+    half = np.array([width / 2])
+    return crossing(lambda rise: 2 * float(half_arc(half, rise)[0]) - tape, 1e-9, width / 2, 1e-12)
 
 
 class ArcDome:
@@ -57,7 +62,7 @@ class ArcDome:
             )
         self.widest = float(halves.max())
         self._tightest = float(arc_radius(halves, rise).min())
-        self.rim = float(self.walk_to(halves, np.linspace(0, 2 * pi, 721)[:-1]).max())
+        self.rim = float(half_arc(halves, rise).max())
 
     def longest_arc(self, chord: float) -> float:
         return arc_over_chord(chord, self._tightest)
@@ -84,7 +89,7 @@ class ArcDome:
         return np.asarray(radius * np.arcsin(np.where(share <= 1, share, np.nan)))
 
     def edge(self, angle_rad: Array) -> Array:
-        return self.walk_to(self._half(np.asarray(angle_rad, float)), angle_rad)
+        return half_arc(self._half(np.asarray(angle_rad, float)), self.rise)
 
     def points(self, walk: Array, angle_rad: Array) -> Points:
         radius = self._radius(angle_rad)

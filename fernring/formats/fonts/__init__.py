@@ -31,7 +31,7 @@ def runs(text: str, font: str = REGULAR) -> list[tuple[str, str]]:
 
 def _chosen(text: str, font: str) -> Iterator[tuple[str, str]]:
     from arabic_reshaper import reshape
-    from bidi.algorithm import get_display
+    from bidi import get_display
 
     for c in get_display(reshape(text)):
         if c in JOINERS or unicodedata.category(c) == "Cf":

@@ -3435,7 +3435,7 @@ export interface components {
         };
         /**
          * TapedDome
-         * @description A dome known by a tape solved over the top from edge to edge, along the longest way through the centre.
+         * @description A dome known by a tape laid over the top from edge to edge, along the longest way through the centre.
          */
         TapedDome: {
             /**
@@ -3788,6 +3788,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -3859,6 +3868,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3944,6 +3962,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -4015,6 +4042,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4096,6 +4132,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -4167,6 +4212,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4254,6 +4308,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -4332,6 +4395,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -4403,6 +4475,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4490,6 +4571,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -4569,6 +4659,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -4640,6 +4739,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4727,6 +4835,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -4798,6 +4915,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4883,6 +5009,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -4960,6 +5095,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -5030,6 +5174,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5117,6 +5270,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -5197,6 +5359,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -5266,6 +5437,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5353,6 +5533,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -5423,6 +5612,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5510,6 +5708,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -5589,6 +5796,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -5660,6 +5876,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5746,6 +5971,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -5818,6 +6052,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5903,6 +6146,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -5974,6 +6226,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6059,6 +6320,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -6130,6 +6400,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6215,6 +6494,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -6282,6 +6570,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6365,6 +6662,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -6432,6 +6738,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6517,6 +6832,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -6584,6 +6908,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6667,6 +7000,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -6734,6 +7076,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6821,6 +7172,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -6893,6 +7253,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6979,6 +7348,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -7057,6 +7435,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -7128,6 +7515,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7214,6 +7610,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -7285,6 +7690,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7371,6 +7785,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -7442,6 +7865,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7528,6 +7960,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -7599,6 +8040,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7684,6 +8134,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -7751,6 +8210,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7836,6 +8304,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The studio file cannot be written. */
             507: {
                 headers: {
@@ -7907,6 +8384,15 @@ export interface operations {
             };
             /** @description A value is out of bounds. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
