@@ -62,7 +62,8 @@ def collected(name: str) -> tuple[list[Batch], list[str]]:
 
 def _complaint(name: str, error: str) -> str:
     """Why a name could not be loaded: it does not exist, or what stands there does not import."""
-    if f"No module named 'tests.{name.split('.')[0]}" in error or "has no attribute" in error:
+    missing = any(f"No module named 'tests.{'.'.join(name.split('.')[:k])}'" in error for k in range(1, 9))
+    if not (ROOT / "tests" / name.replace(".", "/")).is_dir() and (missing or "has no attribute" in error):
         return f"there is no test named “{name}”; it should be a folder, module, class or test of tests/"
     return error
 

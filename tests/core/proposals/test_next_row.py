@@ -1,0 +1,31 @@
+"""The next row."""
+
+from fernring.core.errors import FitError
+from fernring.core.plan import plan
+from fernring.core.proposals.next_row import next_row
+from tests.assertions import FernTestCase
+from tests.samples import piece
+
+
+class NextRowTest(FernTestCase):
+    def test_rows_can_be_added_until_the_blank_is_full(self) -> None:
+        sample = piece(diameter=60)
+        for _ in range(40):
+            try:
+                sample = sample.model_copy(update={"rows": (*sample.rows, next_row(sample))})
+            except FitError as error:
+                self.assertIn("No further row fits", error.message)
+                break
+        else:
+            self.fail("the blank never filled up")
+        found = plan(sample)
+        self.assertLess(found.totals.left, 1.5)
+        self.assert_inside(found)
+        self.assertFalse({"touching", "no room", "close"} & set(self.codes(found)))
+
+    def test_the_first_row_is_the_centre(self) -> None:
+        self.assertEqual(next_row(piece()).track.kind, "centre")
+
+    def test_without_tools_it_says_so(self) -> None:
+        with self.assertRaisesRegex(FitError, "no tools"):
+            next_row(piece(tools=()))

@@ -1,0 +1,98 @@
+"""Rings on reliefs."""
+
+from typing import Any
+
+import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
+
+from fernring.core.advice.blank_report import most_repeats, report
+from fernring.core.document.blank import Blank
+from fernring.core.document.piece import Piece
+from fernring.core.geometry.chain import closed_chain
+from fernring.core.geometry.dome import ArcDome
+from fernring.core.geometry.outline.rays import Rim
+from fernring.core.geometry.outline.shapes import oval
+from fernring.core.geometry.surface import Surface
+from fernring.core.rows.ring_spacing import CircleSpacing, ring_spacing
+from fernring.core.rows.spacing import SPACINGS
+from fernring.core.solved import solve_piece
+from tests import samples
+from tests.assertions import FernTestCase
+from tests.core.geometry.test_surface import SURFACES
+
+BLANKS: dict[str, dict[str, Any]] = {
+    "oval": {"outline": {"kind": "oval", "length": 140, "width": 90}},
+    "narrow oval": {"outline": {"kind": "oval", "length": 139.7, "width": 88.9}, "border": 4},
+    "square": {"outline": {"kind": "square", "side": 108, "corner": 4}},
+    "rectangle": {"outline": {"kind": "rectangle", "length": 150, "width": 100}},
+    "polygon": {"outline": {"kind": "polygon", "sides": 6, "side": 60}},
+    "heart": {"outline": {"kind": "heart", "length": 120, "width": 130}, "centre": {"kind": "inscribed"}},
+    "cross": {"outline": {"kind": "cross", "length": 200, "width": 160, "arm": 70}},
+    "leaf": {"outline": {"kind": "leaf", "length": 180, "width": 90}, "lie": {"kind": "angle", "degrees": 30}},
+    "spoked": {"outline": {"kind": "spoked", "distances": [50, 55, 52, 47, 44, 46, 51, 58]}},
+    "odd": {"outline": {"kind": "odd", "x": [-50, 45, 60, 20, -40], "y": [-40, -50, 10, 55, 45]}},
+    "dome": {"outline": {"kind": "round", "diameter": 90}, "relief": {"kind": "dome", "rise": 18}},
+    "taped": {"outline": {"kind": "round", "diameter": 90}, "relief": {"kind": "taped dome", "tape": 105}},
+    "domed oval": {"outline": {"kind": "oval", "length": 120, "width": 90}, "relief": {"kind": "dome", "rise": 20}},
+    "plate": {"outline": {"kind": "round", "diameter": 200}, "relief": {"kind": "plate", "well": 120, "rise": 15}},
+    "ball": {"outline": {"kind": "round", "diameter": 80}, "relief": {"kind": "ball"}, "border": 1},
+    "egg": {"outline": {"kind": "round", "diameter": 60}, "relief": {"kind": "egg", "length": 84, "widest": 36}},
+}
+
+
+def bare(name: str, **more: Any) -> Piece:
+    return samples.piece(blank=Blank.model_validate({"base": {"colour": "#101417"}, **BLANKS[name]}), **more)
+
+
+class CapacityTest(FernTestCase):
+    """Ring capacity on curved blanks against placing the dots one count at a time and measuring in space."""
+
+    def most_by_trying(self, surface: Surface, walk: float, dot: float, gap: float, first: float) -> int:
+        best = 1
+        for n in range(2, 400):
+            angle = first + np.arange(n) * 2 * np.pi / n
+            place = np.stack(surface.points(np.full(n, walk), angle), axis=1)
+            apart = np.linalg.norm(place - np.roll(place, -1, axis=0), axis=1).min()
+            if apart < dot + gap - 1e-9:
+                break
+            best = n
+        return best
+
+    def test_never_off_by_one_in_500_cases(self) -> None:
+        random = np.random.default_rng(20)
+        names = sorted(SURFACES)
+        for _ in range(500):
+            surface = SURFACES[names[random.integers(len(names))]]
+            dot, gap, first = random.uniform(0.8, 6), random.uniform(0, 1), random.uniform(0, 6)
+            low = float(surface.edge(np.linspace(0, 6, 60)).min())
+            walk = random.uniform(dot + gap, max(low, dot + gap + 1))
+            found = most_repeats(ring_spacing(surface, "equal angles"), walk, (dot,), gap, first)
+            self.assertEqual(found, self.most_by_trying(surface, walk, dot, gap, first), (surface, walk, dot, gap))
+
+    def test_a_flat_calculation_promises_too_many(self) -> None:
+        piece = bare("ball", rows=(samples.row("r", 3.0, half="both", distance={"kind": "walk", "walk": 50}),))
+        solved = solve_piece(piece)
+        ring = report(piece, solved.ground, solved.halves, solved.rows, solved.marks).rings[0]
+        self.assertGreater(ring.flat, ring.fit + 10)
+
+    @given(st.floats(8, 40), st.integers(4, 24), st.lists(st.sampled_from((1.0, 2.6, 4.0)), min_size=1, max_size=3))
+    def test_equal_gaps_on_a_domed_oval_are_equal(self, walk: float, repeats: int, sizes: list[float]) -> None:
+        surface = ArcDome(Rim(oval(140, 90)), 20)
+        spacing = ring_spacing(surface, "equal gaps")
+        angle = spacing.angles(walk, sizes, repeats, 0.3)
+        if len(angle) < 3 or len(angle) * max(sizes) > 5 * walk:
+            return
+        radius = np.resize(np.array(sizes) / 2, len(angle))
+        place = np.stack(surface.points(np.full(len(angle), walk), angle), axis=1)
+        gaps = np.linalg.norm(np.roll(place, -1, axis=0) - place, axis=1) - radius - np.roll(radius, -1)
+        self.assertLess(float(np.ptp(gaps)), 1e-6)
+
+    def test_on_an_even_surface_the_chain_finds_the_closed_form(self) -> None:
+        surface, sizes, repeats = SURFACES["dome"], [4.0, 1.5, 1.5], 8
+        spacing = CircleSpacing(surface, SPACINGS["equal gaps"])
+        sums = np.resize(np.array([2.75, 1.5, 2.75]), 24)
+        found = closed_chain(
+            lambda a: np.stack(surface.points(np.full(len(a), 25.0), a), axis=1), np.arange(24) * 2 * np.pi / 24, sums
+        )
+        self.assert_mm(found.gap, spacing.clear(25.0, sizes, repeats, 0.0), 1e-7)

@@ -1,0 +1,92 @@
+"""Swipes: spines, envelopes, families, lengths."""
+
+from math import radians
+from typing import Any
+
+import numpy as np
+import shapely
+from hypothesis import given
+from hypothesis import strategies as st
+
+from fernring.core.dots.index import Index
+from fernring.core.geometry.outline.polygon import area
+from fernring.core.geometry.surface import Plane
+from fernring.core.rows.trims.host import Around, Host
+from fernring.core.rows.trims.swipe import SwipeTrim, ToCircle, ToContact, ToLength, envelope, family, spine
+from tests.assertions import FernTestCase
+
+FORMS = ("straight", "teardrop", "comma left", "comma right")
+
+
+HOST = Host(0.0, -20.0, 0.0, 20.0, 0.0, 0.0, 2.0, 1, 0, 0, 0)
+
+
+def around(*discs: tuple[float, float, float]) -> Around:
+    x, y, r = (np.array([d[k] for d in discs], float) for k in range(3))
+    return Around(Plane(80), Index(x, y, np.zeros(len(x)), r), {}, {})
+
+
+def pulled(**given: Any) -> SwipeTrim:
+    return SwipeTrim(id="pull", **given)
+
+
+class SpineTest(FernTestCase):
+    @given(st.sampled_from(FORMS), st.floats(0.8, 4), st.floats(5, 25), st.floats(0, 90))
+    def test_a_swipe_is_a_simple_shape_that_holds_its_discs(
+        self, form: str, r: float, length: float, bend: float
+    ) -> None:
+        trim = pulled(form=form, bend=bend)
+        centres, girth = spine(trim, r, max(length, 2.5 * r), 0.0, 1.0)
+        outline = shapely.Polygon(envelope(centres, girth)).buffer(0.02)
+        self.assertTrue(outline.is_valid)
+        for (u, v), size in list(zip(centres.tolist(), girth.tolist(), strict=True))[:-1:5]:
+            self.assertTrue(outline.covers(shapely.Point(u, v).buffer(size * 0.97, 16)), (form, u, v))
+
+    def test_the_girth_falls_from_head_to_tip(self) -> None:
+        for form in FORMS:
+            _, girth = spine(pulled(form=form), 2.0, 10.0, 0.0, 1.0)
+            self.assertTrue((np.diff(girth) < 0).all())
+            self.assert_mm(float(girth[0]), 2.0)
+        thin, full = (spine(pulled(form=f), 2.0, 10.0, 0.0, 1.0)[1][20] for f in ("straight", "teardrop"))
+        self.assertLess(thin, full)
+
+    def test_directions_and_bends(self) -> None:
+        ends = {
+            name: spine(pulled(**given), 2.0, 10.0, 0.0, 1.0)[0][-1]
+            for name, given in {
+                "out": {},
+                "in": {"direction": "inward"},
+                "aside": {"angle": 90.0},
+                "left": {"form": "comma left", "bend": 90.0},
+                "right": {"form": "comma right", "bend": 90.0},
+            }.items()
+        }
+        np.testing.assert_allclose(ends["out"], (0, 10), atol=1e-9)
+        np.testing.assert_allclose(ends["in"], (0, -10), atol=1e-9)
+        np.testing.assert_allclose(ends["aside"], (10, 0), atol=1e-9)
+        np.testing.assert_allclose(ends["left"], ends["right"] * [-1, 1], atol=1e-9)
+        self.assertGreater(ends["right"][0], 5)
+
+    def test_the_area_of_a_square(self) -> None:
+        self.assertEqual(area(np.array([(0, 0), (3, 0), (3, 3), (0, 3)], float)), 9)
+
+
+class FamilyTest(FernTestCase):
+    def test_each_next_is_shorter_leans_more_and_lies_further_aside(self) -> None:
+        trim = pulled(family=5, shorter=0.2, lean=20, gap=0.3, to=ToLength(mm=10.0))
+        found = family(trim, HOST, around())
+        self.assertEqual([round(pull.length, 3) for pull in found], [10, 8, 8, 6.4, 6.4])
+        self.assertEqual([round(pull.lean_rad / radians(20)) for pull in found], [0, 1, -1, 2, -2])
+        self.assertEqual([round(pull.aside, 3) for pull in found], [0, 4.3, -4.3, 8.6, -8.6])
+
+    def test_lengths_to_a_circle(self) -> None:
+        self.assert_mm(family(pulled(to=ToCircle(walk=31.5)), HOST, around())[0].length, 11.5)
+        inward = pulled(direction="inward", to=ToCircle(walk=12.0))
+        self.assert_mm(family(inward, HOST, around())[0].length, 8.0)
+
+    def test_lengths_to_first_contact(self) -> None:
+        trim = pulled(to=ToContact(), gap=0.5)
+        self.assert_mm(family(trim, HOST, around((0, -35, 3)))[0].length, 15 - 3.5, 1e-9)
+        off = family(trim, HOST, around((2.0, -35, 3)))[0].length
+        self.assert_mm(off, 15 - (3.5**2 - 4) ** 0.5, 1e-9)
+        self.assert_mm(family(trim, HOST, around((9, -35, 3)))[0].length, 16 * 2.0)
