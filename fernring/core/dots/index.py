@@ -77,16 +77,16 @@ class Index:
         wide = float(radius.max())
         reach, (_, far) = wide + float(self.radius.max()), self._reaches(x, y, z)
         best = inf, 0, 0
-        while reach - wide <= min(enough, far) * WIDER:
+        while True:
             for points, discs, clear in self._near(x, y, z, reach):
                 if len(points):
                     clear -= radius[points]
                     k = int(clear.argmin())
                     best = min(best, (float(clear[k]), int(points[k]), int(discs[k])))
-            if best[0] + wide <= reach:
+            # Everything nearer than `reach` less the widest of these discs has been seen.
+            if reach - wide >= min(best[0], enough, far):
                 return best
             reach = best[0] + wide if best[0] < inf else reach * WIDER
-        return best
 
     def _reaches(self, x: Array, y: Array, z: Array) -> tuple[float, float]:
         """A reach within which most points are likely to find something, and one within which all must."""

@@ -22,6 +22,6 @@ def ends(clear: Sequence[Array], reach: float) -> list[Polygons]:
     for part in clear:
         rest = shapely.Polygon(part).difference(circle).buffer(-SLIVER / 2).buffer(SLIVER / 2, quad_segs=16)
         for one in shapely.get_parts(rest):
-            if not one.interiors:
+            if not one.is_empty and not one.interiors:
                 found.append(Polygons((np.asarray(one.exterior.coords)[:-1],)))
     return found

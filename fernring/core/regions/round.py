@@ -38,7 +38,10 @@ class Disc:
 
 
 class Band:
-    """Between two walk distances on a surface; its distances are measured over the surface (mm)."""
+    """Between two walk distances on a surface; its distances are measured over the surface (mm).
+
+    Its area, edge and samples end where the surface does.
+    """
 
     def __init__(self, surface: Surface, inner: float, outer: float) -> None:
         self.surface, self.inner, self.outer = surface, inner, outer
@@ -65,7 +68,9 @@ class Band:
 
     def sample(self, spacing: float) -> Array:
         far = float(self._reach(self.outer, np.linspace(0, 2 * pi, EDGE)).max())
-        return lattice(self, np.full(2, -far), np.full(2, far), spacing)
+        found = lattice(self, np.full(2, -far), np.full(2, far), spacing)
+        x, y = found.T
+        return found[walk_above(self.surface, x, y) <= self.surface.edge(np.arctan2(x, -y))]
 
     def _reach(self, walk: float, angle_rad: Array) -> Array:
         return np.asarray(self.surface.reach(np.minimum(walk, self.surface.edge(angle_rad)), angle_rad))

@@ -1,24 +1,14 @@
 """Axes of an outline."""
 
-from math import pi
+from math import atan2, pi
 
 import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from fernring.core.geometry.outline import axes, polygon, rays, shapes
+from fernring.core.geometry.outline import axes, polygon, shapes
 from tests.assertions import FernTestCase
-
-SHAPES = {
-    "oval": shapes.oval(140, 90),
-    "rectangle": shapes.rectangle(100, 80, 6),
-    "sharp": shapes.rectangle(100, 80, 0),
-    "hexagon": shapes.polygon(6, 40),
-    "heart": shapes.heart(90, 100),
-    "cross": shapes.cross(100, 80, 24),
-    "leaf": shapes.leaf(120, 60),
-    "spoked": shapes.spoked([40, 42, 45, 41, 38, 37, 39, 44]),
-}
+from tests.outlines import SHAPES
 
 
 class AxisTest(FernTestCase):
@@ -34,13 +24,12 @@ class AxisTest(FernTestCase):
     def test_an_odd_outline_has_none(self) -> None:
         self.assertIsNone(axes.symmetry_axis(SHAPES["spoked"]))
 
-    def test_a_rim_is_the_ray_to_the_outline(self) -> None:
-        angle = np.linspace(0.01, 6.2, 50)
-        for name in ("oval", "hexagon", "leaf"):
-            np.testing.assert_allclose(
-                rays.Rim(SHAPES[name])(angle), rays.ray_lengths(SHAPES[name], angle), rtol=1e-9, err_msg=name
-            )
+    def test_the_longest_axis_joins_the_corners_furthest_apart(self) -> None:
+        """Of a 3-4-5 rectangle it is a diagonal: atan(4/3) from twelve o'clock, or as far on the other side."""
+        found = axes.longest_axis(shapes.rectangle(80, 60, 0))
+        self.assertAlmostEqual(abs(pi / 2 - found), pi / 2 - atan2(4, 3), places=12)
+        self.assertAlmostEqual(axes.longest_axis(polygon.turned(SHAPES["leaf"], 0.4)), 0.4, places=9)
 
-    def test_what_is_not_seen_whole(self) -> None:
-        self.assertTrue(rays.seen_whole(SHAPES["cross"]))
-        self.assertFalse(rays.seen_whole(SHAPES["cross"] + np.array([30.0, 0.0])))
+    def test_an_outline_whose_centre_does_not_see_it_whole_has_no_mirror_axis(self) -> None:
+        hook = np.array([(0, 0), (40, 0), (40, 40), (30, 40), (30, 10), (10, 10), (10, 40), (0, 40)], float)
+        self.assertIsNone(axes.symmetry_axis(hook))

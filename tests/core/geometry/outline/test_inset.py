@@ -4,17 +4,7 @@ import numpy as np
 
 from fernring.core.geometry.outline import inset, polygon, shapes
 from tests.assertions import FernTestCase
-
-SHAPES = {
-    "oval": shapes.oval(140, 90),
-    "rectangle": shapes.rectangle(100, 80, 6),
-    "sharp": shapes.rectangle(100, 80, 0),
-    "hexagon": shapes.polygon(6, 40),
-    "heart": shapes.heart(90, 100),
-    "cross": shapes.cross(100, 80, 24),
-    "leaf": shapes.leaf(120, 60),
-    "spoked": shapes.spoked([40, 42, 45, 41, 38, 37, 39, 44]),
-}
+from tests.outlines import SHAPES
 
 
 class InsetTest(FernTestCase):
@@ -40,3 +30,23 @@ class InsetTest(FernTestCase):
         plain = inset.simplified(rough, 0.02)
         self.assertLess(len(plain), len(rough))
         self.assertLess(float(polygon.distance_to_edges(plain, *rough.T).max()), 0.0201)
+
+    def test_no_border_is_the_outline_itself(self) -> None:
+        self.assertIs(inset.inset(SHAPES["heart"], 0)[0], SHAPES["heart"])
+
+    def test_thinned_lines_stay_near_and_closed_ones_keep_no_double_end(self) -> None:
+        a = np.linspace(0, 2 * np.pi, 401)
+        wave = np.stack((20 * a, 5 * np.sin(a)), axis=1)
+        thin = inset.thinned(wave, 0.02, False)
+        self.assertLess(len(thin), 60)
+        np.testing.assert_array_equal(thin[[0, -1]], wave[[0, -1]])
+        self.assertLess(float(np.abs(np.interp(wave[:, 0], *thin.T) - wave[:, 1]).max()), 0.03)
+        ring = np.stack((20 * np.sin(a[:-1]), -20 * np.cos(a[:-1])), axis=1)
+        round_thin = inset.thinned(ring, 0.02, True)
+        self.assertGreater(float(np.hypot(*(round_thin[0] - round_thin[-1]))), 0.1)
+
+    def test_an_outline_that_touches_itself_in_a_corner_is_no_simple_one(self) -> None:
+        bow = np.array([(0, 0), (10, 0), (5, 5), (10, 10), (0, 10), (5, 5)], float)
+        found = inset.crossing(bow)
+        assert found
+        np.testing.assert_allclose(found, (5, 5))

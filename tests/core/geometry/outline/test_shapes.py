@@ -8,17 +8,7 @@ import shapely
 from fernring.core.errors import FitError
 from fernring.core.geometry.outline import inset, polygon, rays, shapes
 from tests.assertions import FernTestCase
-
-SHAPES = {
-    "oval": shapes.oval(140, 90),
-    "rectangle": shapes.rectangle(100, 80, 6),
-    "sharp": shapes.rectangle(100, 80, 0),
-    "hexagon": shapes.polygon(6, 40),
-    "heart": shapes.heart(90, 100),
-    "cross": shapes.cross(100, 80, 24),
-    "leaf": shapes.leaf(120, 60),
-    "spoked": shapes.spoked([40, 42, 45, 41, 38, 37, 39, 44]),
-}
+from tests.outlines import SHAPES
 
 
 class ShapeTest(FernTestCase):
@@ -42,7 +32,3 @@ class ShapeTest(FernTestCase):
     def test_distances_that_jump_too_much(self) -> None:
         with self.assertRaisesRegex(FitError, "pass its own centre"):
             shapes.spoked([10, 10, 900, 10, 10, 10, 900, 10])
-
-    def test_points_in_and_out(self) -> None:
-        x, y = np.array([0.0, 0.0, 45.0, 45.0]), np.array([0.0, 49.0, 0.0, 45.0])
-        self.assertEqual(polygon.contains(SHAPES["cross"], x, y).tolist(), [True, True, False, False])
