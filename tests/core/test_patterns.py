@@ -128,10 +128,11 @@ class TrimTest(FernTestCase):
             self.assertGreater(found.solved.rows[1].walk, 21)
 
     def test_neighbouring_petals_that_collide(self) -> None:
-        found = self.grown(walk(2.5, load="each", layers=3), size=8.9, distance=16)
-        verdict = self.verdict(found, "petals collide")
-        fewer = plan(changed(found.solved.piece, verdict.remedies[0].changes))
-        self.assertLess(len(fewer.dots), len(found.dots))
+        """One layer less still collides here, so two less are offered."""
+        found = self.grown(walk(2.5, load="each", layers=3), size=8.9, distance=18)
+        remedy = self.verdict(found, "petals collide").remedies[0]
+        self.assertEqual(remedy.label, "Two layers less")
+        self.assertNotIn("petals collide", self.codes(plan(changed(found.solved.piece, remedy.changes))))
 
     def test_trims_deeper_than_three_are_refused(self) -> None:
         deep = top(3.0, trims=[top(2.0, trims=[top(1.5, trims=[top(1.0)])])])

@@ -6,8 +6,8 @@ import numpy as np
 
 from ..document.changes import change
 from ..document.distance import Nested
+from ..dots.table import Array, Whole
 from ..geometry.frames import walk_above
-from ..geometry.surface import Array
 from ..rows.placed import PlacedRow
 from ..rows.tracks import track_of
 from ..solved import Solved
@@ -41,14 +41,15 @@ def _over(solved: Solved, index: int) -> Iterator[Verdict]:
     """One verdict for the row: off the blank if any dot hangs off it, else over the border."""
     parts = [_bodies(solved, part) for part in solved.rows[index].both]
     over = np.concatenate([solved.ground.over(*part) for part in parts])
+    which = np.concatenate([part.bodies.dot for part in solved.rows[index].both])
     off = np.concatenate([solved.ground.off(*part) for part in parts])
     who = solved.name(index).capitalize()
     if float(off.max()) > TOLERANCE:
-        text = f"{who} hangs {mm(float(off.max()))} off the blank{_places(off)}."
-        yield _verdict(solved, index, "off the blank", "serious", text, off)
+        text = f"{who} hangs {mm(float(off.max()))} off the blank{_places(off, which)}."
+        yield _verdict(solved, index, "off the blank", "serious", text, off, which)
     elif float(over.max()) > TOLERANCE:
-        text = f"{who} runs {mm(float(over.max()))} over the border{_places(over)}."
-        yield _verdict(solved, index, "over the border", "warning", text, over)
+        text = f"{who} runs {mm(float(over.max()))} over the border{_places(over, which)}."
+        yield _verdict(solved, index, "over the border", "warning", text, over, which)
 
 
 def _bodies(solved: Solved, part: PlacedRow) -> tuple[Array, Array, Array, Array, bool]:
@@ -60,14 +61,15 @@ def _bodies(solved: Solved, part: PlacedRow) -> tuple[Array, Array, Array, Array
     return walk, bodies.x, bodies.y, bodies.radius, back
 
 
-def _places(over: Array) -> str:
-    """Where only a part of the row is over."""
-    count = int((over > TOLERANCE).sum())
-    return "" if count == len(over) else f" at {count} place{'s' if count > 1 else ''}"
+def _places(over: Array, which: Whole) -> str:
+    """At how many dots, where only a part of the row is over; a swipe counts with the dot that it starts from."""
+    count = len(np.unique(which[over > TOLERANCE]))
+    return "" if count == len(np.unique(which)) else f" at {count} place{'s' if count > 1 else ''}"
 
 
-def _verdict(solved: Solved, index: int, code: str, severity: Severity, text: str, over: Array) -> Verdict:
-    which = np.concatenate([part.bodies.dot for part in solved.rows[index].both])
+def _verdict(
+    solved: Solved, index: int, code: str, severity: Severity, text: str, over: Array, which: Whole
+) -> Verdict:
     dots = np.unique(which[over > TOLERANCE])[:MOST_PLACES] + solved.first[index]
     key = f"{code}:{solved.piece.rows[index].id}"
     return Verdict(code, key, severity, text, (index,), tuple(dots.tolist()), _inward(solved, index, float(over.max())))

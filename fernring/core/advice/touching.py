@@ -2,16 +2,18 @@
 
 from collections.abc import Iterator
 from dataclasses import dataclass
+from itertools import islice
 
 import numpy as np
 
-from ..document.changes import change
+from ..document.changes import Change, change, changed
 from ..document.row import states_gap
 from ..rows.counts import allowed, as_count
 from ..rows.ring_spacing import ring_spacing
 from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
-from ..solved import Solved
+from ..rows.trims.kind import Smaller
+from ..solved import Solved, solve_piece
 from ..words.lengths import mm
 from .crowd import PETALS, RINGS, SWEPT, crowded
 from .sizes import shrink
@@ -94,16 +96,26 @@ def _words(solved: Solved, pair: Pair) -> tuple[str, str, tuple[Remedy, ...]]:
 
 def _smaller(solved: Solved, index: int, pair: Pair) -> tuple[Remedy, ...]:
     """Trims of the row that can take less room: swipes where marks meet, petals where those collide."""
-    remedies = []
+    remedies: list[Remedy] = []
     for k, trim in enumerate(solved.piece.rows[index].trims):
         kind = trim_kind(trim)
         if kind.swept != (pair.sort == SWEPT):
             continue
         where = f" on {solved.name(index)}" if kind.swept else ""
-        for one in kind.smaller(trim, pair.short):
-            changes = tuple(change("rows", index, "trims", k, name, value) for name, value in one.changes.items())
-            remedies.append(Remedy(one.words + where, changes))
+        for way in kind.smaller(trim, pair.short):
+            offers = (Remedy(one.words + where, _changes(one, index, k)) for one in way)
+            remedies += islice((offer for offer in offers if _helps(solved, pair, offer)), 1)
     return tuple(remedies)
+
+
+def _changes(one: Smaller, index: int, k: int) -> tuple[Change, ...]:
+    return tuple(change("rows", index, "trims", k, name, value) for name, value in one.changes.items())
+
+
+def _helps(solved: Solved, pair: Pair, offer: Remedy) -> bool:
+    """Whether the pair keeps clear with this change; none is offered untried."""
+    crowd = crowded(solve_piece(changed(solved.piece, offer.changes), solved))
+    return not bool(((crowd.a == pair.a) & (crowd.b == pair.b) & (crowd.sort == pair.sort)).any())
 
 
 def _own_remedies(solved: Solved, index: int, short: float) -> tuple[Remedy, ...]:

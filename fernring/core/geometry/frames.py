@@ -15,9 +15,30 @@ def lifted(surface: Surface, x: Array, y: Array) -> tuple[Points, Array]:
 
 
 def walk_above(surface: Surface, x: Array, y: Array) -> Array:
-    """Walk distances of points in plan (mm); infinite where the surface does not reach."""
-    walk = surface.walk_to(np.hypot(x, y), np.arctan2(x, -y))
-    return np.where(np.isnan(walk), np.inf, walk)
+    """Walk distances of points in plan (mm); past the edge of a relief it goes on as far as in plan."""
+    reach, angle = np.hypot(x, y), np.arctan2(x, -y)
+    walk = surface.walk_to(reach, angle)
+    off = np.isnan(walk)
+    if off.any():
+        edge = surface.edge(angle[off])
+        walk = walk.copy()
+        walk[off] = edge + reach[off] - surface.reach(edge, angle[off])
+    return walk
+
+
+def lifted_beyond(surface: Surface, x: Array, y: Array) -> tuple[Points, Array]:
+    """As `lifted`; points past the edge of a relief stand at the height of its edge."""
+    points, walks = lifted(surface, x, y)
+    off = np.isnan(walks)
+    if not off.any():
+        return points, walks
+    angle = np.arctan2(x[off], -y[off])
+    edge = surface.edge(angle)
+    rim = np.stack(surface.points(edge, angle))
+    rim[:2] *= np.hypot(x[off], y[off]) / surface.reach(edge, angle)
+    places = np.stack(points)
+    places[:, off] = rim
+    return (places[0], places[1], places[2]), walk_above(surface, x, y)
 
 
 def beside(
@@ -42,5 +63,5 @@ def beside(
         walks = np.hypot(across, along)
         return surface.points(walks, way + np.arctan2(across, along)), walks, out_rad + 0 * walks
     sin, cos = np.sin(out_rad), np.cos(out_rad)
-    points, walks = lifted(surface, x + u * cos + v * sin, y + u * sin - v * cos)
+    points, walks = lifted_beyond(surface, x + u * cos + v * sin, y + u * sin - v * cos)
     return points, walks, out_rad + 0 * walks

@@ -17,6 +17,7 @@ from ..regions.polygons import Polygons
 from .outlines import placed_corners
 from .reliefs import surfaces
 
+LEAST_LIMIT = 1e-6  # a border that leaves less than this leaves nothing (mm)
 ROUNDED = 5e-4  # offsets are cut into chords that lie this much inside their curve at most (mm)
 
 
@@ -93,7 +94,7 @@ def ground(blank: Blank) -> Ground:
     if round_:
         share = 1 - (blank.reduced or 0) / 100
         edge = front.rim * share if blank.reduced is not None else front.rim - blank.border
-        limit = border = max(edge, 0.0)
+        limit = border = edge if edge > LEAST_LIMIT else 0.0
     else:
         limit, border = _limits(front, clear)
     laps = closed and blank.border == 0 and not blank.reduced

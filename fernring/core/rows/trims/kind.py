@@ -70,7 +70,8 @@ class TrimKind:
     `brief` says it in a few words, `sentence` in full, to somebody whose tools have these names; `turns` how its shades
     follow one another. Lengths stand in braces. `swept` trims are marks and no dots.
 
-    `smaller` lists ways to take less room by so much (mm). `ends` are rules it may end by instead of sizes, in words.
+    `smaller` lists ways to take less room, at first by so much (mm): each way from what takes little less room to what
+    takes least. `ends` are rules it may end by instead of sizes, in words.
     `slots` answers which shades its dots take by their order on a host and its place, where these decide. `begin`
     answers a new one for a host of this diameter (mm), given the nearest dot of the kit to a diameter, and the piece's
     paints.
@@ -87,7 +88,7 @@ class TrimKind:
     turns: Callable[[Any], str]
     sizes: Callable[[Any], list[tuple[Path, Size]]] = lambda _: []
     gap: Callable[[Any], float] = lambda _: 0.0
-    smaller: Callable[[Any, float], list[Smaller]] = lambda _, __: []
+    smaller: Callable[[Any, float], list[list[Smaller]]] = lambda _, __: []
     slots: Callable[[Any, Places, Whole], Places | None] = lambda _, __, ___: None
     ends: Callable[[Any, Mapping[str, float]], list[tuple[str, Path, Any]]] = lambda _, __: []
     swept: bool = False

@@ -13,6 +13,7 @@ NEWTON = 12
 SETTLED = 1e-11
 STEP = 1e-6
 FLAT = 1e-9
+AWAY = 1e3  # a step that leads so much further off than the best leads nowhere
 
 
 class Petal3D(NamedTuple):
@@ -29,7 +30,8 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -
 
     Exact in plan. On a relief each keeps its distance from the two discs it touches most closely in the frame (on the
     axis from the nearest), by Newton's method from the frame's own places: since a dot touches only the host and
-    earlier ones, every step is solved dot by dot.
+    earlier ones, every step is solved dot by dot. Where it does not settle, as past the edge of a relief, the best
+    places met are answered, and how far they are off.
     """
     u, v, _ = (np.array(column) for column in zip(*dots, strict=True))
     if isinstance(around.surface, Plane):
@@ -39,6 +41,7 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -
     radius = np.array([r for _, _, r in discs])
     wanted = radius[1:, None] + radius[near] + gap
     middle = np.array([[host.x, host.y, host.z]])
+    best, least = (u, v), np.inf
     for _ in range(NEWTON):
         places, slopes = _places(host, around, u, v)
         every = np.concatenate((middle, places))
@@ -46,14 +49,16 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -
         length = np.linalg.norm(apart, axis=2)
         residual = length - wanted
         off = float(np.abs(np.where(_axial(u), residual[:, 0], np.abs(residual).max(axis=1))).max())
-        if off < SETTLED:
+        if off < least:
+            best, least = (u, v), off
+        if not SETTLED <= off < AWAY * least:
             break
         unit = apart / length[..., None]
         moved = np.concatenate((np.zeros((1, 3, 2)), slopes))
         own, other = (np.einsum("kic,kicx->kix", unit, given) for given in (slopes[:, None], moved[near]))
         steps = _steps(residual.tolist(), own.tolist(), other.tolist(), near.tolist(), _axial(u).tolist())
         u, v = u + steps[:, 0], v + steps[:, 1]
-    return Petal3D(*around.at(host, u, v), off)
+    return Petal3D(*around.at(host, *best), least)
 
 
 def _axial(u: Array) -> Array:

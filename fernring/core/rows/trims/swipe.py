@@ -218,12 +218,14 @@ def _begin(host: float, _: Callable[[float], dict[str, Any]], __: Sequence[Shade
     return {"kind": "swipe", "to": {"kind": "length", "mm": max(round(2.5 * host, 1), LEAST_LENGTH)}}
 
 
-def _smaller(trim: SwipeTrim, short: float) -> list[Smaller]:
-    """Pulled less far, or until it touches."""
-    if isinstance(trim.to, ToLength) and trim.to.mm - short - 0.1 >= LEAST_LENGTH:
-        left = round(trim.to.mm - short - 0.1, 2)
-        return [Smaller(f"Pull to {left:g} mm", {"to": {"kind": "length", "mm": left}})]
-    return [] if isinstance(trim.to, ToContact) else [Smaller("Pull to first contact", {"to": {"kind": "contact"}})]
+def _smaller(trim: SwipeTrim, short: float) -> list[list[Smaller]]:
+    """Pulled less far: how deep an overlap is says little of how long it is. Or until it touches."""
+    less = [trim.to.mm - times * short - 0.1 for times in (1, 2, 4, 8)] if isinstance(trim.to, ToLength) else []
+    lengths = [round(mm, 2) for mm in less if mm >= LEAST_LENGTH]
+    ways = [[Smaller(f"Pull to {mm:g} mm", {"to": {"kind": "length", "mm": mm}}) for mm in lengths]]
+    if not isinstance(trim.to, ToContact):
+        ways.append([Smaller("Pull to first contact", {"to": {"kind": "contact"}})])
+    return ways
 
 
 def _ends(trim: SwipeTrim, circles: Mapping[str, float]) -> list[tuple[str, Path, Any]]:

@@ -108,7 +108,7 @@ def grow(trim: WalkTrim, number: int, host: "Host", growth: "Growth") -> list["H
     if not petal.dots:
         return []
     (x, y, z), walks, outs, off = placed_petal(petal.dots, host, growth.around, trim.gap)
-    if off > SEEN:
+    if not off <= SEEN:
         growth.findings.append(Finding("not exact", number, (off,)))
     return growth.add(
         trim, number, host, len(petal.dots), x=x, y=y, z=z, radius=np.array([r for _, _, r in petal.dots]), walk=walks,
@@ -234,8 +234,9 @@ def _begin(host: float, nearest: Callable[[float], dict[str, Any]], paints: Sequ
     return {"kind": "walk", "size": size, "layers": 3, "shades": shades, "shading": "by layer"}
 
 
-def _smaller(trim: WalkTrim, _: float) -> list[Smaller]:
-    return [Smaller("One layer less", {"layers": trim.layers - 1})] if trim.layers > 1 else []
+def _smaller(trim: WalkTrim, _: float) -> list[list[Smaller]]:
+    words = ("One layer less", *(f"{counted(less).capitalize()} layers less" for less in range(2, trim.layers)))
+    return [[Smaller(say, {"layers": trim.layers - less}) for less, say in enumerate(words[: trim.layers - 1], 1)]]
 
 
 def _sizes(trim: WalkTrim) -> list[tuple[Path, Size]]:

@@ -1,16 +1,20 @@
 """How far trims look: far enough that nothing they could touch is overlooked, and no further than needed."""
 
+from itertools import product
+
+import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
 from fernring.core.document.start import OnLines
+from fernring.core.plan import plan
 from fernring.core.rows.trims.growing import FURTHEST, extent
 from fernring.core.rows.trims.kind import Size
 from fernring.core.rows.trims.swipe import SwipeTrim, ToContact
 from fernring.core.rows.trims.top import TopTrim
 from fernring.core.rows.trims.walk import WalkTrim
 from fernring.core.solved import solve_piece
-from tests import samples
+from tests import patterns, samples
 from tests.assertions import FernTestCase
 from tests.samples import centre, paint, row
 
@@ -49,3 +53,24 @@ class ReachTest(FernTestCase):
         self.assertGreater(extent((top,), 4.0), extent((inner,), 4.0))
         self.assertEqual(extent((SwipeTrim(id="s", to=ToContact()),), 2.0), 2.0 * FURTHEST)
         self.assertEqual(extent((), 4.0), 0.0)
+
+    def test_off_the_edge_of_a_relief_trims_go_on_and_are_found_fault_with(self) -> None:
+        """Wherever a row may carry them, on every relief, no place is without numbers."""
+        trims = (patterns.walk(2.5, load="each", layers=2), patterns.swipe(14), patterns.top(4.0, towards="outward"))
+        hung = set()
+        for shape in (
+            {"outline": {"kind": "oval", "length": 140, "width": 90}, "relief": {"kind": "dome", "rise": 40}},
+            {"outline": {"kind": "round", "diameter": 110}, "relief": {"kind": "dome", "rise": 55}},
+            {"outline": {"kind": "round", "diameter": 90}, "relief": {"kind": "ball"}},
+        ):
+            for track, trim in product(({"kind": "inset"}, {"kind": "line", "lines": 5, "spacing": 15}), trims):
+                given = patterns.piece("petals").model_dump(mode="json")
+                given["blank"] |= {**shape, "border": 0.0}
+                given["rows"] = [patterns.row("a", 6.8, track=track, fit="count", trims=[trim])]
+                found = plan(patterns.read(given))
+                for name in ("x", "y", "z", "walk", "out_rad"):
+                    self.assertTrue(np.isfinite(getattr(found.dots, name)).all(), (track, trim, name))
+                for verdict in found.verdicts:
+                    self.assertNotRegex(verdict.text, r"nan|inf|e\+")
+                    hung.add(verdict.code)
+        self.assertTrue({"off the blank", "walk not exact"} <= hung)
