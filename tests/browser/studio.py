@@ -98,8 +98,12 @@ class BrowserTestCase(FernTestCase):
         settings = {"units": "mm", "scheme": "auto"}
         self.page.request.put(f"{self.server.address}/api/studio", data=settings).dispose()
 
-    def new_page(self) -> Page:
-        context = chromium().new_context(viewport=SIZE, accept_downloads=True)  # type: ignore[arg-type]
+    def new_page(self, touch: bool = False) -> Page:
+        context = chromium().new_context(
+            viewport=SIZE,  # type: ignore[arg-type]
+            accept_downloads=True,
+            has_touch=touch,
+        )
         context.set_default_timeout(PATIENCE_MS)
         expect.set_options(timeout=PATIENCE_MS)
         self.addCleanup(context.close)

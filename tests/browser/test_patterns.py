@@ -10,6 +10,15 @@ WAVE = (
     '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="12mm" viewBox="0 0 40 12">'
     '<path fill="none" stroke="#000" d="M1 6 C 10 -4 14 16 20 6 S 32 -4 39 6"/></svg>'
 )
+TWO = (
+    '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="12mm" viewBox="0 0 40 12">'
+    '<path fill="none" stroke="#000" d="M1 1 L 19 1"/>'
+    '<path fill="none" stroke="#000" d="M22 1 H 38 V 11 H 22 Z"/></svg>'
+)
+RING = (
+    '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="40mm" viewBox="0 0 40 40">'
+    '<path d="M0 0H40V40H0Z M12 12V28H28V12Z"/></svg>'
+)
 
 
 class PatternTest(BrowserTestCase):
@@ -122,6 +131,43 @@ class PatternTest(BrowserTestCase):
         self.fill("Every … segments", "2")
         track = self.document()["rows"][8]["track"]
         self.assertEqual((track["kind"], track["lines"][0]["closed"], track["every"]), ("path", False, 2))
+
+    def test_a_path_of_several_lines_from_a_file(self) -> None:
+        self.pick("8")
+        self.give_file(lambda: self.choose("Track", "a path from a file"), "two.svg", "image/svg+xml", TWO.encode())
+        expect(self.page.get_by_label("Track", exact=True)).to_have_value("path")
+        lines = self.document()["rows"][8]["track"]["lines"]
+        self.assertEqual([line["closed"] for line in lines], [False, True])
+        expect(self.row("8")).not_to_contain_text("no room")
+
+    def test_a_silhouette_with_a_hole_from_a_file(self) -> None:
+        before = self.dots()
+        self.part("Blank")
+        self.give_file(lambda: self.press("A silhouette from a file"), "ring moon.svg", "image/svg+xml", RING.encode())
+        expect(self.page.get_by_role("group", name="ring moon")).to_be_visible()
+        self.assertEqual(len(self.document()["bare"][0]["area"]["lines"]), 2)
+        with_hole = self.dots()
+        self.assertLess(with_hole, before)
+        self.undo()
+        filled = RING.replace("M12 12V28H28V12Z", "")
+        self.give_file(lambda: self.press("A silhouette from a file"), "moon.svg", "image/svg+xml", filled.encode())
+        expect(self.page.get_by_role("group", name="moon", exact=True)).to_be_visible()
+        expect(self.summary()).not_to_contain_text(f" {with_hole} dots")
+        self.assertLess(self.dots(), with_hole)
+
+    def test_a_spiral_either_way_round(self) -> None:
+        self.pick("8")
+        self.choose("Track", "a spiral")
+        expect(self.page.get_by_label("Turns", exact=True)).to_have_value("3")
+        self.fill("Begins at", "6")
+        self.fill("Ends at", "40")
+        self.fill("Turns", "2.5")
+        self.page.get_by_label("clockwise", exact=True).uncheck()
+        track = self.document()["rows"][8]["track"]
+        self.assertEqual(track, {"kind": "spiral", "inner": 6, "outer": 40, "turns": 2.5, "clockwise": False})
+        expect(self.row("8")).to_contain_text("spiral")
+        self.fill("Ends at", "60")
+        expect(self.row("8")).to_contain_text("no room")
 
     def test_corners_and_a_row_carried_into_them(self) -> None:
         self.part("Blank")

@@ -1,6 +1,6 @@
 """Changing a piece: every rule of a row, with the consequence seen at once, and undone."""
 
-from playwright.sync_api import expect
+from playwright.sync_api import Route, expect
 
 from tests.browser.studio import BrowserTestCase
 
@@ -26,6 +26,42 @@ class RowsTest(BrowserTestCase):
         self.assertEqual((member["diameter"], member["tool"], member["form"]), (2.6, "ball-20", "dot"))
         self.fill("Gap", "0,75")
         self.assertEqual(self.document()["rows"][3]["gap"], 0.75)
+
+    def test_lengths_may_be_typed_as_sums(self) -> None:
+        self.pick("3")
+        sums = {"0.2+0.15": 0.35, "1 - 0,25 + 0.05": 0.8, "0.1 cm - 0.7 mm": 0.3, "1/32 in + 0.2 mm": 0.99375}
+        for typed, mm in sums.items():
+            self.fill("Gap", typed)
+            expect(self.page.get_by_label("Gap", exact=True).first).to_have_value(f"{mm:.2f}".rstrip("0"))
+            self.assertAlmostEqual(self.document()["rows"][3]["gap"], mm, places=6)
+        self.fill("Gap", "0.2+")
+        self.assertAlmostEqual(self.document()["rows"][3]["gap"], 0.99375, places=6)
+
+    def test_pressed_twice_at_once_both_are_done(self) -> None:
+        design = self.first_design()
+        state = self.ask("pieces", {"piece": {**design, "rows": design["rows"][:4]}})
+        self.visit(f"/piece/{state['id']}")
+        expect(self.page.locator(".row-line")).to_have_count(4)
+        expect(self.summary()).to_contain_text("left at the edge")
+        self.page.get_by_role("button", name="Add a row").last.evaluate("button => { button.click(); button.click(); }")
+        expect(self.page.locator(".row-line")).to_have_count(6)
+        rows = self.document()["rows"]
+        self.assertEqual(len({row["id"] for row in rows}), 6)
+
+    def test_what_is_changed_while_the_slack_is_spread_is_kept(self) -> None:
+        """The answer of the first question comes late, to a piece that is another by then; it is asked about anew."""
+        self.pick("9")
+        self.press("Remove row 9")
+        expect(self.summary()).to_contain_text("left at the edge")
+        held: list[Route] = []
+        self.page.route("**/api/slack", lambda route: route.continue_() if held else held.append(route))
+        self.press("Spread the slack")
+        expect(self.page.locator(".saved")).to_have_text("Saving…")
+        self.pick("2")
+        self.choose("Start", "on the lines")
+        held[0].continue_()
+        expect(self.summary()).to_contain_text("exactly at the border")
+        self.assertEqual(self.document()["rows"][2]["start"]["kind"], "on lines")
 
     def test_each_of_the_three_fits(self) -> None:
         self.pick("3")

@@ -1,6 +1,7 @@
 """The stone and the spoke: pointing, turning, sliding."""
 
 import re
+from math import cos, radians, sin
 
 from playwright.sync_api import expect
 
@@ -99,6 +100,50 @@ class StoneTest(BrowserTestCase):
         expect(self.page.locator(".stone-overlay > g")).to_have_attribute(
             "transform", re.compile(r"rotate\((89|90|91)")
         )
+
+    def test_two_fingers_bring_it_nearer_and_turn_it(self) -> None:
+        self.page = self.new_page(touch=True)
+        self.open_piece("Orrery round")
+        x, y = self.middle
+        fingers = self.page.context.new_cdp_session(self.page)
+
+        def touch(kind: str, *points: tuple[float, float]) -> None:
+            touches = [{"x": x + dx, "y": y + dy, "id": k} for k, (dx, dy) in enumerate(points)]
+            fingers.send("Input.dispatchTouchEvent", {"type": kind, "touchPoints": touches})
+
+        at_home = self.overlay()
+        touch("touchStart", (-40, 0), (40, 0))
+        for step in range(1, 11):
+            far = 40 + 4 * step
+            lean = radians(4.5 * step)
+            touch("touchMove", (-far * cos(lean), -far * sin(lean)), (far * cos(lean), far * sin(lean)))
+        touch("touchEnd")
+        overlay = self.page.locator(".stone-overlay > g")
+        expect(overlay).to_have_attribute("transform", re.compile(r"rotate\((4[3-7]|-31[3-7])"))
+        scale = re.search(r"scale\(([\d.]+)", overlay.get_attribute("transform") or "")
+        home = re.search(r"scale\(([\d.]+)", at_home)
+        assert scale and home
+        self.assertAlmostEqual(float(scale[1]) / float(home[1]), 2.0, delta=0.15)
+
+    def test_a_dot_of_a_group_is_told_with_the_tool_of_its_place(self) -> None:
+        """The second place's dots are made with the second member's tool and take the second shade."""
+        piece = self.first_design()
+        ring = {
+            "id": "ring", "gap": 1, "distance": {"kind": "walk", "walk": 30}, "start": {"kind": "on lines"},
+            "count": {"kind": "absolute", "repeats": 2}, "group": {"kind": "pair"},
+            "shades": piece["rows"][1]["shades"],
+            "pattern": [
+                {"id": "a", "diameter": 3.5, "tool": "ball-30"}, {"id": "b", "diameter": 6.8, "tool": "rod-6"},
+            ],
+        }  # fmt: skip
+        state = self.ask("pieces", {"piece": {**piece, "name": "Pairs", "rows": [ring]}})
+        self.visit(f"/piece/{state['id']}")
+        expect(self.summary()).to_contain_text("1 row, 8 dots")
+        x, y = self.middle
+        scale = float((re.search(r"scale\(([\d.]+)", self.overlay()) or [0, 0])[1])
+        for (right, down), said in (((-2.2, -30), "3.5 mm, Ball 3.0"), ((30, -3.9), "6.8 mm, Rod 6")):
+            self.page.mouse.move(x + right * scale, y + down * scale)
+            expect(self.page.locator(".stone-note")).to_contain_text(said)
 
     def test_wheel_and_keys_zoom_turn_and_bring_home(self) -> None:
         home = self.overlay()

@@ -14,12 +14,13 @@ import { tellProblem } from "../studio/notice";
 const FACTS = fieldsOf("BareArea");
 
 export function BareFields({ session, piece }: { session: Session; piece: Piece }) {
-  const set = (label: string, bare: BareArea[]) => session.edit(label, (now) => ({ ...now, bare }));
+  const set = (label: string, change: (bare: BareArea[]) => BareArea[]) =>
+    session.edit(label, (now) => ({ ...now, bare: change(now.bare) }));
   const add = (name: string, area: BareArea["area"]) =>
-    set("Leave an area bare", [
-      ...piece.bare,
+    set("Leave an area bare", (bare) => [
+      ...bare,
       {
-        id: freshId("bare", piece.bare),
+        id: freshId("bare", bare),
         name,
         area,
         rows: "pass under",
@@ -44,18 +45,8 @@ export function BareFields({ session, piece }: { session: Session; piece: Piece 
         <Area
           key={one.id}
           area={one}
-          set={(next) =>
-            set(
-              "Change a bare area",
-              piece.bare.map((other) => (other.id === one.id ? next : other)),
-            )
-          }
-          drop={() =>
-            set(
-              "Remove a bare area",
-              piece.bare.filter((other) => other.id !== one.id),
-            )
-          }
+          set={(next) => set("Change a bare area", (bare) => bare.map((other) => (other.id === one.id ? next : other)))}
+          drop={() => set("Remove a bare area", (bare) => bare.filter((other) => other.id !== one.id))}
         />
       ))}
       <div className="chips">

@@ -10,15 +10,16 @@ export type BlankChange = Partial<Blank> | ((now: Blank) => Partial<Blank> | Pro
 export type TryBlank = (label: string, change: BlankChange) => void;
 
 const useRefusal = create<{ wrong: string | null }>(() => ({ wrong: null }));
-const turns = new WeakMap<Session, Promise<void>>();
 
 export function useTried(session: Session): { tryBlank: TryBlank; wrong: string | null } {
   const { wrong } = useRefusal();
   const tryBlank = useCallback(
     (label: string, change: BlankChange) => {
-      const before = turns.get(session) ?? Promise.resolve();
-      const turn = () => before.then(() => tried(session, label, change));
-      turns.set(session, session.ledger.whileAsking(turn));
+      session
+        .asked(label, (piece) => tried(piece, change))
+        .catch((cause: Error) => {
+          useRefusal.setState({ wrong: cause.message });
+        });
     },
     [session],
   );
@@ -26,19 +27,10 @@ export function useTried(session: Session): { tryBlank: TryBlank; wrong: string 
 }
 
 /** A refusal leaves the piece as it was. */
-async function tried(session: Session, label: string, change: BlankChange): Promise<void> {
-  const { piece } = session;
-  if (!piece) return;
-  try {
-    const part = typeof change === "function" ? await change(piece.blank) : change;
-    await need(client.POST("/api/blank", { body: withBlank(piece, part) }));
-    useRefusal.setState({ wrong: null });
-    session.edit(label, (now) => withBlank(now, part));
-  } catch (cause) {
-    useRefusal.setState({ wrong: (cause as Error).message });
-  }
-}
-
-function withBlank(piece: Piece, part: Partial<Blank>): Piece {
-  return { ...piece, blank: { ...piece.blank, ...part } };
+async function tried(piece: Piece, change: BlankChange): Promise<{ piece: Piece }> {
+  const part = typeof change === "function" ? await change(piece.blank) : change;
+  const body = { ...piece, blank: { ...piece.blank, ...part } };
+  await need(client.POST("/api/blank", { body }));
+  useRefusal.setState({ wrong: null });
+  return { piece: body };
 }

@@ -60,8 +60,11 @@ export class Ledger<T extends StudioDocument> {
   /** While `work` goes on, not everything is kept yet. */
   async whileAsking(work: () => Promise<void>): Promise<void> {
     this.store.setState((state) => ({ asking: state.asking + 1 }));
-    await work();
-    this.store.setState((state) => ({ asking: state.asking - 1 }));
+    try {
+      await work();
+    } finally {
+      this.store.setState((state) => ({ asking: state.asking - 1 }));
+    }
   }
 
   /** A finished edit. `mark` says what it is about, so that the page can point at it on undo. */

@@ -20,6 +20,14 @@ interface Sight {
   shown: string | null;
 }
 
+/** What the server made of a piece, and what the edit is about. */
+export interface Asked {
+  piece: Piece;
+  mark?: string;
+}
+
+const MOST_TRIES = 5;
+
 export class Session {
   readonly ledger: Ledger<Piece>;
   readonly sight = create<Sight>(() => ({
@@ -35,6 +43,7 @@ export class Session {
     (cause) => this.sight.setState({ problem: cause.message }),
   );
   private stop: () => void = () => undefined;
+  private turn: Promise<unknown> = Promise.resolve();
   private readonly movedAt = new WeakMap<Piece, number>();
 
   constructor(ident: string) {
@@ -62,6 +71,38 @@ export class Session {
     this.sight.setState({ moving: null });
     if (piece && piece !== this.piece) this.ledger.edit(label, piece, mark);
     else if (this.piece) this.planner.want(this.piece, false);
+  }
+
+  /** An edit that the server works out. Those asked for in quick succession take turns, each from the piece as it then
+   * stands; where the piece changed while one was worked out, it is asked about anew. `ask` answers null where there is
+   * nothing left to change. Rejects with the server's refusal. */
+  asked(label: string, ask: (piece: Piece) => Promise<Asked | null>): Promise<void> {
+    const turn = this.turn.then(() => this.ledger.whileAsking(() => this.worked(label, ask)));
+    this.turn = turn.catch(() => undefined);
+    return turn;
+  }
+
+  private async worked(label: string, ask: (piece: Piece) => Promise<Asked | null>): Promise<void> {
+    for (let tries = 0; tries < MOST_TRIES; tries++) {
+      const { piece } = this;
+      if (!piece) return;
+      const found = await ask(piece);
+      if (!found) return;
+      if (this.piece === piece) {
+        this.edit(label, () => found.piece, found.mark);
+        return;
+      }
+    }
+    throw new Error(`${label}: the piece kept changing meanwhile, so nothing was done; please try again.`);
+  }
+
+  /** As `asked`; a refusal is shown as a notice. */
+  async askedOrTold(label: string, ask: (piece: Piece) => Promise<Asked | null>): Promise<void> {
+    try {
+      await this.asked(label, ask);
+    } catch (cause) {
+      tellProblem(cause);
+    }
   }
 
   /** The piece as it would be, while something is slid. */
@@ -100,31 +141,23 @@ export class Session {
     else this.edit(remedy.label, (piece) => withChanges(piece, remedy.changes));
   }
 
-  async spreadSlack(): Promise<void> {
-    const { piece } = this;
-    if (!piece) return;
-    try {
+  spreadSlack(): Promise<void> {
+    return this.askedOrTold("Spread the slack", async (piece) => {
       const spread = await need(client.POST("/api/slack", { body: piece }));
       const { units } = useUnits.getState();
-      this.edit("Spread the slack", () => spread.piece);
       const left = spread.left > 1e-4 ? `, ${spokenLength(spread.left, units)} could not be spread` : "";
       tell(`${spokenLength(spread.added, units)} added to each gap${left}.`);
-    } catch (cause) {
-      tellProblem(cause);
-    }
+      return { piece: spread.piece };
+    });
   }
 
   /** One more row that fits, at the end. */
   async addRow(): Promise<void> {
-    const { piece } = this;
-    if (!piece) return;
-    try {
+    await this.askedOrTold("Add a row", async (piece) => {
       const row = await need(client.POST("/api/next-row", { body: piece }));
       const id = freshId("row", piece.rows);
-      this.edit("Add a row", () => withRowAt(piece, piece.rows.length, { ...row, id }), id);
-      this.pick(piece.rows.length);
-    } catch (cause) {
-      tellProblem(cause);
-    }
+      return { piece: withRowAt(piece, piece.rows.length, { ...row, id }), mark: id };
+    });
+    this.pick((this.piece?.rows.length ?? 1) - 1);
   }
 }

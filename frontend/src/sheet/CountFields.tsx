@@ -1,14 +1,14 @@
 /** How often the pattern repeats: by a rule, a fixed number, or as often as it fits. */
 import { client, need } from "../api/client";
 import { fieldsOf } from "../api/facts";
+import { withRow } from "../piece/edits";
 import { Choice } from "../studio/Choice";
 import { NumberField } from "../studio/NumberField";
-import { tellProblem } from "../studio/notice";
-import { changeRow, type RowProps } from "./props";
+import { askedOfRow, changeRow, type RowProps } from "./props";
 import { countRule } from "./words";
 
 export function CountFields(props: RowProps) {
-  const { row, piece, planned } = props;
+  const { row, planned } = props;
   const fixed = row.count.kind === "absolute";
   const rules = [
     ["follows", fixed ? "per segment" : countRule(row.count)],
@@ -20,18 +20,17 @@ export function CountFields(props: RowProps) {
   const { least, most } = fieldsOf("Absolute").repeats!;
   const take = (count: typeof row.count) =>
     changeRow(props, "Set the count", { count, fit: row.fit === "count" ? null : row.fit });
-  const follow = async (value: number) => {
-    const body = { repeats: value, segments: piece.segments };
-    try {
-      take((await need(client.POST("/api/begin/count", { body }))).count);
-    } catch (cause) {
-      tellProblem(cause);
-    }
-  };
+  const follow = (value: number) =>
+    askedOfRow(props, "Set the count", async (now, place) => {
+      const body = { repeats: value, segments: now.segments };
+      const { count } = await need(client.POST("/api/begin/count", { body }));
+      const { fit } = now.rows[place]!;
+      return withRow(now, place, { count, fit: fit === "count" ? null : fit });
+    });
   const set = (value: number, rule: string) => {
     if (rule === "fit") changeRow(props, "Fit the count", { fit: "count" });
     else if (rule === "fixed") take({ kind: "absolute", repeats: value });
-    else void props.session.ledger.whileAsking(() => follow(value));
+    else void follow(value);
   };
   return (
     <>

@@ -3,26 +3,25 @@ import { client, need } from "../api/client";
 import { fieldsOf, TRACKS, trackOf } from "../api/facts";
 import type { Row, Track } from "../api/types";
 import { KindFields, type Rule } from "../fields/KindFields";
+import { withRow } from "../piece/edits";
 import { Choice } from "../studio/Choice";
 import { FileChooser, SVG_FILES } from "../studio/FileChooser";
 import { tellProblem } from "../studio/notice";
 import { GapsOf } from "./GapsOf";
-import { changeRow, type RowProps } from "./props";
+import { askedOfRow, changeRow, type RowProps } from "./props";
 
 const OFFERED = Object.entries(TRACKS)
   .filter(([, track]) => !track.central)
   .map(([kind, track]) => [kind, track.name] as const);
 
 export function TrackFields(props: RowProps) {
-  const { row, piece, index, planned, rim, session } = props;
+  const { row, planned, rim } = props;
   const set = (part: Partial<Row>) => changeRow(props, "Choose the track", part);
-  const begin = async (kind: string) => {
-    try {
-      set((await need(client.POST("/api/begin/track", { body: { piece, row: index, kind } }))) as Partial<Row>);
-    } catch (cause) {
-      tellProblem(cause);
-    }
-  };
+  const begin = (kind: string) =>
+    askedOfRow(props, "Choose the track", async (now, place) => {
+      const part = await need(client.POST("/api/begin/track", { body: { piece: now, row: place, kind } }));
+      return withRow(now, place, part as Partial<Row>);
+    });
   const read = async (file: File) => {
     try {
       const track = await need(client.POST("/api/path/svg", { body: { text: await file.text() } }));
@@ -41,7 +40,7 @@ export function TrackFields(props: RowProps) {
             titled
             value={row.track.kind as string}
             options={OFFERED}
-            onChange={(kind) => (TRACKS[kind]?.fromFile ? open() : void session.ledger.whileAsking(() => begin(kind)))}
+            onChange={(kind) => (TRACKS[kind]?.fromFile ? open() : void begin(kind))}
           />
         )}
       </FileChooser>

@@ -4,8 +4,7 @@ import { client, need } from "../api/client";
 import { MOST, TRIMS } from "../api/facts";
 import type { Trim } from "../api/types";
 import { withChanges, withTrims } from "../piece/edits";
-import { tellProblem } from "../studio/notice";
-import { changeRow, type RowProps, type TrimListProps } from "./props";
+import { askedOfRow, changeRow, type RowProps, type TrimListProps } from "./props";
 import { TrimFields } from "./TrimFields";
 
 export function Trims(props: RowProps) {
@@ -18,17 +17,14 @@ export function Trims(props: RowProps) {
 }
 
 export function TrimList(props: TrimListProps) {
-  const { trims, path, row, first, session, piece, index } = props;
+  const { trims, path, row, first } = props;
   const change = (label: string, edit: (list: Trim[]) => Trim[]) =>
     changeRow(props, label, { trims: withTrims(row.trims as Trim[], path, edit) as typeof row.trims });
-  const add = async (kind: string, words: string) => {
-    try {
-      const changes = await need(client.POST("/api/begin/trim", { body: { piece, row: index, kind, path } }));
-      session.edit(words, (now) => withChanges(now, changes), row.id);
-    } catch (cause) {
-      tellProblem(cause);
-    }
-  };
+  const add = (kind: string, words: string) =>
+    askedOfRow(props, words, async (now, place) => {
+      const body = { piece: now, row: place, kind, path };
+      return withChanges(now, await need(client.POST("/api/begin/trim", { body })));
+    });
   let number = first;
   return (
     <>
@@ -55,7 +51,7 @@ export function TrimList(props: TrimListProps) {
               size="compact-xs"
               variant="light"
               aria-label={path.length ? `${words} on this trim` : words}
-              onClick={() => void session.ledger.whileAsking(() => add(kind, words))}
+              onClick={() => void add(kind, words)}
             >
               {words}
             </Button>

@@ -36,3 +36,15 @@ export interface TrimProps extends TrimListProps {
 export function changeRow({ session, index, row }: RowProps, label: string, part: Partial<Row>): void {
   session.edit(label, (piece) => withRow(piece, index, part), row.id);
 }
+
+/** An edit of a row that the server works out from the piece as it then stands, wherever the row is by then. */
+export function askedOfRow(
+  { session, row }: RowProps,
+  label: string,
+  ask: (piece: Piece, place: number) => Promise<Piece>,
+): Promise<void> {
+  return session.askedOrTold(label, async (piece) => {
+    const place = piece.rows.findIndex((one) => one.id === row.id);
+    return place < 0 ? null : { piece: await ask(piece, place), mark: row.id };
+  });
+}
