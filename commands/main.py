@@ -28,6 +28,12 @@ def main(words: list[str]) -> int:
             part.add_argument("--fresh", action="store_true", help="begin the demo studio anew")
         if name == "serve":
             part.add_argument("studio", type=Path, nargs="?", default=ROOT / "var" / "studio.sqlite")
+        if name == "plan":
+            part.add_argument("piece", type=Path, metavar="FILE.json")
+        if name == "package":
+            part.add_argument(
+                "into", type=Path, nargs="?", default=ROOT / "var" / "wheels", help="folder for the wheel"
+            )
         if name in {"test", "bench", "shots"}:
             part.add_argument("only", nargs="*", help="names of the parts to run; all when left out")
     given = parser.parse_args(words)
@@ -55,15 +61,18 @@ def serve(given: argparse.Namespace) -> int:
 
 
 def dev(given: argparse.Namespace) -> int:
-    """Hot reload on both sides: uvicorn watches the Python, vite the page."""
+    """Hot reload on both sides: vite watches the page and serves it at the port, uvicorn the Python behind it."""
     setup.front_end_packages()
     studio = ROOT / "var" / "dev.sqlite"
     if _module("fernring.demo.load", str(studio)):
         return 1
-    watched = [str(PYTHON), "-m", "fernring.web.dev", str(studio), "--port", str(given.port)]
+    api = given.port + 1
+    watched = [str(PYTHON), "-m", "fernring.web.dev", str(studio), "--port", str(api)]
     python = subprocess.Popen(watched, cwd=ROOT)
+    ports = {"FERNRING_PORT": str(given.port), "FERNRING_API": str(api)}
     try:
-        return subprocess.run(["npm", "run", "--silent", "dev"], cwd=setup.FRONTEND).returncode
+        page = ["npm", "run", "--silent", "dev"]
+        return subprocess.run(page, cwd=setup.FRONTEND, env={**os.environ, **ports}).returncode
     except KeyboardInterrupt:
         return 0
     finally:
@@ -89,6 +98,15 @@ def bench(given: argparse.Namespace) -> int:
     return _module("bench.run", *given.only)
 
 
+def plan(given: argparse.Namespace) -> int:
+    return _module("commands.plan", str(given.piece.resolve()))
+
+
+def package(given: argparse.Namespace) -> int:
+    setup.built_page()
+    return _module("commands.package", str(given.into.resolve()))
+
+
 def shots(given: argparse.Namespace) -> int:
     setup.built_page()
     setup.browser()
@@ -103,6 +121,8 @@ COMMANDS = {
     "check": (check, "run the fast checks: format, lint, types, generated files, share of tests"),
     "bench": (bench, "print the measurements, as ratios within one run"),
     "shots": (shots, "remake docs/screenshots from the demo pieces"),
+    "plan": (plan, "print the plan of a piece's JSON file as a table"),
+    "package": (package, "build a wheel that holds the built page"),
 }
 
 

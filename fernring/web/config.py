@@ -5,8 +5,9 @@ from pathlib import Path
 
 from ..store.blobs import MOST_BYTES
 
-ROOT = Path(__file__).resolve().parents[2]
-PAGE = ROOT / "frontend" / "dist"
+PACKAGE = Path(__file__).resolve().parents[1]
+PACKED = PACKAGE / "page"  # where a wheel carries the built page
+PAGE = PACKED if PACKED.exists() else PACKAGE.parent / "frontend" / "dist"
 
 
 @dataclass(frozen=True)

@@ -12,7 +12,7 @@ from .config import Config
 
 
 def application() -> ASGIApp:
-    """Made anew by uvicorn after each change; vite serves the page and passes /api on."""
+    """Made anew by uvicorn after each change; the page is served by vite, which passes /api on to here."""
     return create_app(Config(Path(os.environ["FERNRING_STUDIO"]), page=None))
 
 

@@ -1,4 +1,4 @@
-"""Start the server: python -m fernring.web.serve STUDIO [--port N] [--host H]."""
+"""Start the server: python -m fernring.web.serve [STUDIO] [--port N]; where it is installed, `fernring` does so."""
 
 import argparse
 import logging
@@ -11,10 +11,14 @@ from ..core.errors import FernError
 from .app import create_app
 from .config import Config
 
+FILE = "studio.sqlite"
+
 
 def main() -> int:
-    parser = argparse.ArgumentParser(prog="serve", description="Serve a Fern Ring studio on this machine.")
-    parser.add_argument("studio", type=Path, help="the studio file; made when missing")
+    parser = argparse.ArgumentParser(prog="fernring", description="Serve a Fern Ring studio on this machine.")
+    parser.add_argument(
+        "studio", type=Path, nargs="?", default=Path(FILE), help=f"the studio file, {FILE} when left out"
+    )
     parser.add_argument("--host", default="127.0.0.1")
     parser.add_argument("--port", type=int, default=8437)
     parser.add_argument("--no-page", action="store_true", help="serve the API only")
