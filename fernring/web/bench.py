@@ -7,7 +7,6 @@ from fastapi import APIRouter, Request, Response
 from fastapi import Path as PathValue
 from pydantic import Field
 
-from ..core.document.numbers import Frozen
 from ..core.document.piece import Piece
 from ..core.errors import DocumentError
 from ..core.solved import solve_piece
@@ -15,8 +14,8 @@ from ..formats.piece_json import parse_document
 from ..formats.plan_json import sketch_bytes
 from ..formats.summary_json import summary_bytes
 from ..store import ledger, pieces, settings, sketches
-from .answer import Answer
-from .errors import RESPONSES
+from .answer import Answer, Asked
+from .errors import RESPONSES, Problem
 from .ledger import DocumentId, StateAnswer, state_answer, studio
 from .planned import SketchAnswer, Summary
 from .prints import Printer
@@ -47,17 +46,19 @@ class StudioAnswer(Answer):
     printer: Printer
 
 
-class SettingsRequest(Frozen):
+class SettingsRequest(Asked):
     units: Units
     scheme: Scheme
 
 
-class NewPiece(Frozen):
+class NewPiece(Asked):
     piece: PieceBody
     label: Annotated[str, Field(strict=True, min_length=1, max_length=120)] = "Begin the piece"
 
 
-@router.get("/alive", status_code=204)
+@router.get(
+    "/alive", status_code=204, responses={400: {"model": Problem, "description": RESPONSES[400]["description"]}}
+)
 def get_alive() -> None:
     """Whether the server answers."""
 

@@ -7,7 +7,6 @@ from fastapi import APIRouter
 from pydantic import Field
 
 from ..core.advice.blank_report import report
-from ..core.document.numbers import Frozen
 from ..core.document.outline import MOST_POINTS, Odd
 from ..core.document.region import MOST_POINTS as MOST_SHAPE_POINTS
 from ..core.document.region import ShapeRegion
@@ -19,7 +18,7 @@ from ..core.guides.markers import markers, surface_kind
 from ..core.rows.tracks.path import MOST_PATH_POINTS, PathTrack
 from ..core.solved import solve_piece
 from ..formats.outline_svg import outline_points, path_lines, shape_lines
-from .answer import Answer
+from .answer import Answer, Asked
 from .errors import RESPONSES
 from .reading import PieceBody, QuickRoute
 
@@ -78,7 +77,7 @@ class BlankReport(Answer):
     markers: list[MarkerAnswer]
 
 
-class SvgOutline(Frozen):
+class SvgOutline(Asked):
     """The text of an SVG file with one closed line."""
 
     text: Annotated[str, Field(strict=True, min_length=1, max_length=2_000_000)]

@@ -5,19 +5,19 @@ from typing import Annotated
 from fastapi import APIRouter, Response
 from pydantic import Field
 
-from ..core.document.numbers import Frozen
 from ..core.solved import solve_piece
 from ..formats.picture import picture
 from ..formats.piece_json import document_bytes
 from ..formats.rows_csv import rows_csv
 from ..formats.svg import svg
+from .answer import Asked
 from .errors import RESPONSES
 from .reading import PieceBody, QuickRoute
 
 router = APIRouter(prefix="/api/files", tags=["files"], route_class=QuickRoute, responses=RESPONSES)
 
 
-class PictureRequest(Frozen):
+class PictureRequest(Asked):
     piece: PieceBody
     pixels: Annotated[int, Field(strict=True, ge=200, le=4000)] = 1600
 

@@ -8,7 +8,7 @@ from fastapi import Path as PathValue
 from pydantic import Field
 
 from ..core.document.kit import Kit
-from ..core.document.numbers import Frozen, Label
+from ..core.document.numbers import Label
 from ..core.document.piece import Piece
 from ..core.document.shelf import Shelf
 from ..core.errors import DocumentError
@@ -17,7 +17,7 @@ from ..formats.summary_json import summary_bytes
 from ..store import ledger, pieces, revisions, sketches
 from ..store.database import Database
 from ..store.ledger import State
-from .answer import Answer
+from .answer import Answer, Asked
 from .errors import RESPONSES
 from .reading import DocumentBody, QuickRoute
 
@@ -54,7 +54,7 @@ class SavedAnswer(Answer):
     branches: list[str]
 
 
-class EditRequest(Frozen):
+class EditRequest(Asked):
     """A finished edit. `id` is made by the sender: sending an edit twice changes nothing."""
 
     id: Token
@@ -65,12 +65,12 @@ class EditRequest(Frozen):
     document: DocumentBody
 
 
-class StepRequest(Frozen):
+class StepRequest(Asked):
     branch: Token
     based_on: Token
 
 
-class RevisionRequest(Frozen):
+class RevisionRequest(Asked):
     edit: Token
     reason: Literal["left", "printed", "idle", "asked", "brought back"]
 

@@ -6,11 +6,11 @@ from fastapi import APIRouter, Request, Response
 from pydantic import Field
 
 from ..core.document.changes import Change, changed
-from ..core.document.numbers import Frozen
 from ..core.document.piece import Piece
 from ..core.document.reading import read_piece
 from ..core.plan import plan
 from ..formats.plan_json import plan_bytes
+from .answer import Asked
 from .errors import RESPONSES
 from .known import KnownPlans
 from .planned import PlanAnswer
@@ -19,7 +19,7 @@ from .reading import PieceBody, QuickRoute
 router = APIRouter(prefix="/api", tags=["planning"], route_class=QuickRoute, responses=RESPONSES)
 
 
-class ChangesRequest(Frozen):
+class ChangesRequest(Asked):
     piece: PieceBody
     changes: Annotated[tuple[Change, ...], Field(max_length=200)]
 

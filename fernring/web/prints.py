@@ -12,7 +12,7 @@ from fastapi.responses import StreamingResponse
 from pydantic import Field
 
 from ..core.document.facts import chosen, named
-from ..core.document.numbers import Frozen, Ident, Label, Tick
+from ..core.document.numbers import Ident, Label, Tick
 from ..core.solved import Solved, solve_piece
 from ..core.words.lengths import Units
 from ..formats.pages import Stamp, spread
@@ -23,7 +23,7 @@ from ..formats.sheets.sheet import Choice, Sheet
 from ..formats.svg import svg
 from ..formats.written.booklet import booklet
 from ..formats.written.html import booklet_html
-from .answer import Answer
+from .answer import Answer, Asked
 from .errors import RESPONSES
 from .exports import file_answer
 from .reading import PieceBody, QuickRoute
@@ -39,18 +39,18 @@ ACROSS_FACT = named(f"Across, of {ACROSS:g} mm", "length")
 ALONG_FACT = named(f"Along, of {ALONG:g} mm", "length")
 
 
-class Printer(Frozen):
+class Printer(Asked):
     """What the test bars measured (mm); a printer is corrected by at most a tenth."""
 
     across: Annotated[float, Field(strict=True, ge=ACROSS / MOST, le=ACROSS / LEAST), ACROSS_FACT] = ACROSS
     along: Annotated[float, Field(strict=True, ge=ALONG / MOST, le=ALONG / LEAST), ALONG_FACT] = ALONG
 
 
-class SheetsRequest(Frozen):
+class SheetsRequest(Asked):
     piece: PieceBody
 
 
-class PrintRequest(Frozen):
+class PrintRequest(Asked):
     """A kind of sheet, what it shows, the paper, and what the printer does to lengths."""
 
     piece: PieceBody
@@ -102,7 +102,7 @@ class CutterRequest(PrintRequest):
     format: Literal["dxf", "svg"] = "dxf"
 
 
-class BookletRequest(Frozen):
+class BookletRequest(Asked):
     piece: PieceBody
     format: Literal["html", "pdf"] = "html"
     paper: Paper = "A4"
@@ -110,7 +110,7 @@ class BookletRequest(Frozen):
     revision: Label = ""
 
 
-class CutterFile(Frozen):
+class CutterFile(Asked):
     format: Literal["dxf", "svg"]
     text: Annotated[str, Field(strict=True, min_length=1, max_length=4_000_000)]
 

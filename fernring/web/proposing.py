@@ -11,7 +11,7 @@ from ..core.document.blank import Blank
 from ..core.document.changes import Change
 from ..core.document.count import Count
 from ..core.document.kit import Kit
-from ..core.document.numbers import Frozen, Ident, Repeats, Segments
+from ..core.document.numbers import Ident, Repeats, Segments
 from ..core.document.piece import Piece
 from ..core.document.row import Row
 from ..core.document.shelf import Shelf
@@ -26,7 +26,7 @@ from ..core.proposals.starting.recipe import recipes
 from ..core.rows.counts import as_count
 from ..formats.piece_json import parse_document
 from ..store import ledger, pieces
-from .answer import Answer
+from .answer import Answer, Asked
 from .errors import RESPONSES
 from .ledger import studio
 from .reading import PieceBody, QuickRoute
@@ -40,14 +40,14 @@ class Pattern(Answer):
     about: str
 
 
-class ComposeRequest(Frozen):
+class ComposeRequest(Asked):
     """A piece without rows, and the starting pattern to fill it with."""
 
     piece: PieceBody
     pattern: Ident
 
 
-class RowRequest(Frozen):
+class RowRequest(Asked):
     piece: PieceBody
     row: Annotated[int, Field(strict=True, ge=0, le=199)]
 
@@ -107,19 +107,19 @@ class NewTrimRequest(RowRequest):
     path: Annotated[tuple[Annotated[int, Field(strict=True, ge=0, le=11)], ...], Field(max_length=3)] = ()
 
 
-class OutlineRequest(Frozen):
+class OutlineRequest(Asked):
     """Another kind of outline for a blank of about the same size."""
 
     blank: Blank
     kind: Ident
 
 
-class ReliefRequest(Frozen):
+class ReliefRequest(Asked):
     blank: Blank
     kind: Annotated[str, Field(strict=True, pattern=r"^[a-z ]{1,20}$")]
 
 
-class CountRequest(Frozen):
+class CountRequest(Asked):
     repeats: Repeats
     segments: Segments
 
