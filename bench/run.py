@@ -3,7 +3,7 @@
 import sys
 from importlib import import_module
 
-PARTS = ("touching", "planning", "curved", "trims", "round_trip", "paper", "start", "stone")
+PARTS = ("touching", "planning", "many", "curved", "trims", "round_trip", "paper", "start", "stone", "bench")
 
 
 def main(names: list[str]) -> int:

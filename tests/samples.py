@@ -93,6 +93,13 @@ def large(rows: int, dots: int, nested: bool = True) -> Piece:
     return piece(*rings, diameter=1000, segments=24)
 
 
+def crossing(lines: int) -> Piece:
+    """Two rows of straight lines that cross, of about 880 dots a line: for tests of size."""
+    track = {"kind": "line", "lines": lines, "spacing": 900 / lines}
+    rows = [row(f"l{k}", 0.5, gap=0.5, start=OnLines(), track={**track, "angle": 90.0 * k}) for k in range(2)]
+    return piece(*rows, diameter=1000, segments=24)
+
+
 diameters = st.sampled_from(SIZES)
 gaps = st.sampled_from((0.0, 0.1, 0.3, 0.4, 0.8))
 

@@ -10,6 +10,7 @@ import time
 import unittest
 import urllib.request
 from collections.abc import Callable
+from contextlib import suppress
 from functools import cache
 from pathlib import Path
 from typing import Any, ClassVar
@@ -71,9 +72,13 @@ class Server:
                 with urllib.request.urlopen(f"{self.address}/api/studio", timeout=1):
                     return
             except OSError:
-                if self.process.poll() is not None:
-                    raise
+                self._still_running()
         raise TimeoutError("the server did not come up")
+
+    def _still_running(self) -> None:
+        """Gives the server a moment, unless it has ended."""
+        with suppress(subprocess.TimeoutExpired):
+            raise RuntimeError(f"the server ended with {self.process.wait(0.01)}")
 
 
 class BrowserTestCase(FernTestCase):
