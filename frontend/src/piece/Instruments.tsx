@@ -2,6 +2,7 @@
 import { Splitter } from "@mantine/core";
 import { useCallback, useMemo, useState } from "react";
 import { useStore } from "zustand";
+import { useShallow } from "zustand/react/shallow";
 import type { Piece, Plan } from "../api/types";
 import { OnTheStone, setCentre } from "../blank/OnTheStone";
 import { Spoke } from "../spoke/Spoke";
@@ -22,11 +23,15 @@ interface Props {
 const BLANK_MARGIN = 0.7; // room for the dimension lines round the stone
 
 export function Instruments({ session, piece, plan }: Props) {
-  const { row, shown, moving, problem, planOf } = useStore(session.sight);
+  const { row, shown, problem, planOf } = useStore(
+    session.sight,
+    useShallow(({ row, shown, problem, planOf }) => ({ row, shown, problem, planOf })),
+  );
+  const sliding = useStore(session.sight, ({ moving }) => (moving ? firstMoved(piece, moving) : null));
   const [part, setPart] = useState<Part>("Rows");
   const { shares, set, filled } = useDividers();
-  const of = moving ?? piece;
   const drawn = planOf ?? piece;
+  const of = sliding === null ? piece : drawn; // what is slid is shown as it was last planned
   const measured = part === "Blank";
   const places = useMemo(() => plan.verdicts.find((one) => one.key === shown)?.dots ?? [], [plan, shown]);
   const onDrawn = useCallback((drawnPlan: Plan) => session.drawn(drawnPlan), [session]);
@@ -53,7 +58,7 @@ export function Instruments({ session, piece, plan }: Props) {
                   base={drawn.blank.base.colour}
                   name={`${piece.name}, ${plan.totals.dots} dots`}
                   poles={"poles" in drawn.blank.relief ? drawn.blank.relief.poles : undefined}
-                  sliding={moving ? firstMoved(piece, moving) : null}
+                  sliding={sliding}
                   row={row}
                   places={places}
                   margin={measured ? BLANK_MARGIN : undefined}

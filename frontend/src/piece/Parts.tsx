@@ -1,6 +1,7 @@
 /** The parts of a piece that are edited beside the stone: rows, blank, tools and colours. */
 import { Tabs } from "@mantine/core";
 import { memo, useDeferredValue } from "react";
+import { useStore } from "zustand";
 import type { Piece, Plan } from "../api/types";
 import { BlankPart } from "../blank/BlankPart";
 import { ColoursPart } from "../parts/ColoursPart";
@@ -23,7 +24,10 @@ interface Props {
 
 export function Parts({ session, piece, plan, row, part, setPart }: Props) {
   const units = useUnits((state) => state.units);
-  const shown = useDeferredValue(plan); // while a row is slid the stone is drawn first, then the words
+  // While a row is slid the stone is drawn first, then the words.
+  const shown = useDeferredValue(plan);
+  const written = useDeferredValue(piece);
+  const sliding = useStore(session.sight, (state) => state.moving !== null);
   return (
     <Tabs
       value={part}
@@ -44,7 +48,7 @@ export function Parts({ session, piece, plan, row, part, setPart }: Props) {
         </span>
       </Tabs.List>
       <Tabs.Panel value="Rows" className="part">
-        <Rows session={session} piece={piece} plan={shown} row={row} />
+        <Rows session={session} piece={written} plan={shown} row={row} sliding={sliding} />
       </Tabs.Panel>
       <Tabs.Panel value="Blank" className="part">
         <BlankPart session={session} piece={piece} plan={plan} />

@@ -1,6 +1,6 @@
 /** The row sheet: the written pattern, one line a row, centre first. Editing happens in it. */
 import { Button } from "@mantine/core";
-import { useEffect, useRef } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
 import type { Piece, Plan, Verdict } from "../api/types";
 import type { Session } from "../piece/session";
 import { SUFFIX, useUnits } from "../studio/units";
@@ -14,9 +14,10 @@ interface Props {
   piece: Piece;
   plan: Plan;
   row: number | null;
+  sliding: boolean;
 }
 
-export function RowSheet({ session, piece, plan, row }: Props) {
+export function RowSheet({ session, piece, plan, row, sliding }: Props) {
   const units = useUnits((state) => state.units);
   const { ramps } = plan;
   const marks = rowMarks(piece.rows);
@@ -65,18 +66,20 @@ export function RowSheet({ session, piece, plan, row }: Props) {
               onPick={pick}
             />
             {index === row && (
-              <RowEditor
-                session={session}
-                piece={piece}
-                row={one}
-                index={index}
-                mark={marks[index]!}
-                planned={plan.rows[index]}
-                ramps={ramps}
-                closed={plan.blank.closed}
-                rim={plan.rim}
-                circles={plan.circles}
-              />
+              <Steady sliding={sliding}>
+                <RowEditor
+                  session={session}
+                  piece={piece}
+                  row={one}
+                  index={index}
+                  mark={marks[index]!}
+                  planned={plan.rows[index]}
+                  ramps={ramps}
+                  closed={plan.blank.closed}
+                  rim={plan.rim}
+                  circles={plan.circles}
+                />
+              </Steady>
             )}
           </div>
         ))}
@@ -89,6 +92,13 @@ export function RowSheet({ session, piece, plan, row }: Props) {
       </div>
     </div>
   );
+}
+
+/** The open row's fields wait until the hand rests; its line above them tells what changes while it is slid. */
+function Steady({ sliding, children }: { sliding: boolean; children: ReactNode }) {
+  const shown = useRef(children);
+  if (!sliding) shown.current = children;
+  return shown.current;
 }
 
 /** The worst open finding of each row. */
