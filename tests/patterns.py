@@ -3,7 +3,11 @@
 from collections.abc import Iterable
 from typing import Any
 
+import numpy as np
+
 from fernring.core.document.piece import Piece
+from fernring.core.rows.placed import PlacedRow
+from fernring.core.solved import solve_piece
 from tests import samples
 
 Document = dict[str, Any]
@@ -248,11 +252,11 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
         ],
         {},
     ),
-    "under a motif": (
+    "under a bare area": (
         [centre(), *(row(f"r{k}", 2.5, count=THREE, distance=at(18 + 4 * k)) for k in range(5))],
         {"bare": [{"id": "moon", "name": "Moon", "area": {"kind": "disc", "x": 26, "y": 0, "diameter": 18}}]},
     ),
-    "stopping beside a motif": (
+    "stopping beside a bare area": (
         [centre(), row("r", 2.5, count=TWO, distance=at(26))],
         {"bare": [{"id": "moon", "area": {"kind": "disc", "x": 26, "y": 0, "diameter": 18}, "rows": "stop evenly"}]},
     ),
@@ -286,3 +290,18 @@ def numbered(trims: Iterable[Document], stem: str = "t") -> list[Document]:
         {"id": f"{stem}{k}", **trim, **({"trims": numbered(trim["trims"], f"{stem}{k}-")} if "trims" in trim else {})}
         for k, trim in enumerate(trims)
     ]
+
+
+def with_rows(*rows: Document, **more: Any) -> Piece:
+    """The plain round piece with these rows instead."""
+    return read({**piece("petals").model_dump(mode="json"), "rows": list(rows), **more})
+
+
+def only(one: Document, **more: Any) -> PlacedRow:
+    """The row on that piece alone, solved."""
+    return solve_piece(with_rows(one, **more)).rows[0]
+
+
+def points(placed: PlacedRow) -> np.ndarray:
+    """Its own dots in plan, shape (n, 2)."""
+    return np.stack((placed.own_dots.x, placed.own_dots.y), axis=1)

@@ -2,9 +2,9 @@
 
 from collections import OrderedDict
 from collections.abc import Callable, Hashable
+from contextlib import suppress
 from dataclasses import fields, is_dataclass
 from functools import wraps
-from threading import Lock
 from typing import Any, Generic, ParamSpec, TypeVar
 
 import numpy as np
@@ -14,29 +14,27 @@ Result = TypeVar("Result")
 
 
 class Kept(Generic[Result]):
-    """The last `most` results by what was asked. Whoever defines one owns what it keeps."""
+    """The last `most` results by what was asked. Whoever defines one owns what it keeps.
+
+    Each step on the dictionary is whole in itself, so that threads may ask at once: at worst two make the same result.
+    """
 
     def __init__(self, most: int) -> None:
         self.most = most
-        self._found: OrderedDict[Hashable, Result] = OrderedDict()
-        self._lock = Lock()
+        self._found: OrderedDict[Hashable, tuple[Result]] = OrderedDict()
 
     def of(self, key: Hashable, make: Callable[[], Result]) -> Result:
         """What was kept for this key, else what `make` gives now."""
-        with self._lock:
-            if key in self._found:
-                self._found.move_to_end(key)
-                return self._found[key]
-        found = frozen(make())
-        with self._lock:
-            self._found[key] = found
+        found = self._found.get(key) or (frozen(make()),)
+        self._found[key] = found
+        with suppress(KeyError):
+            self._found.move_to_end(key)
             while len(self._found) > self.most:
                 self._found.popitem(last=False)
-        return found
+        return found[0]
 
     def forget(self) -> None:
-        with self._lock:
-            self._found.clear()
+        self._found.clear()
 
 
 def kept(most: int) -> Callable[[Callable[Asked, Result]], Callable[Asked, Result]]:

@@ -1,5 +1,6 @@
 """Results kept for the next who asks."""
 
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
 
 import numpy as np
@@ -62,3 +63,12 @@ class KeptTest(FernTestCase):
         for array in (pair.one, pair.others[0][0], pair.others[1]["x"]):
             with self.assertRaises(ValueError):
                 array[0] = 1
+
+    def test_many_threads_may_ask_at_once(self) -> None:
+        owner = Kept[str](3)
+
+        def asked(k: int) -> bool:
+            return owner.of(str(k % 7), lambda: self.make(str(k % 7))) == str(k % 7)
+
+        with ThreadPoolExecutor(8) as pool:
+            self.assertTrue(all(pool.map(asked, range(3000))))

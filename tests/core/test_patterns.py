@@ -192,17 +192,17 @@ class TrackTest(FernTestCase):
         self.assert_turns_onto_itself(found, 4)
 
     def test_dots_on_a_bare_area_are_left_out_whole(self) -> None:
-        found = plan(piece("under a motif"))
+        found = plan(piece("under a bare area"))
         away = np.hypot(found.dots.x - 26, found.dots.y) - found.dots.radius
         self.assertGreater(float(away.min()), 9 + 0.3 - 1e-6)
         self.assertIn("segments differ", self.codes(found))
 
     def test_a_row_stops_evenly_beside_a_bare_area(self) -> None:
-        placed = plan(piece("stopping beside a motif")).solved.rows[1]
+        placed = plan(piece("stopping beside a bare area")).solved.rows[1]
         y = placed.own_dots.y[placed.own_dots.x > 0]
         self.assert_mm(float(y[y > 0].min()), float(-y[y < 0].max()), 0.02)
 
-    def test_a_motif_cut_by_the_border_and_a_bare_ring(self) -> None:
+    def test_a_bare_area_cut_by_the_border_and_a_bare_ring(self) -> None:
         bare = [{"id": "m", "name": "Moon", "area": {"kind": "disc", "x": 44, "y": 0, "diameter": 12}}]
         self.assertIn("Moon is cut by the border", self.verdict(plan(piece("petals", bare=bare)), "bare area cut").text)
         rows = [row("a", 3.0, distance=at(12)), row("b", 3.0, distance=at(30))]

@@ -41,7 +41,7 @@ class CsvTest(FernTestCase):
     def read(self, sample: Piece) -> list[dict[str, str]]:
         return list(csv.DictReader(StringIO(rows_csv(solve_piece(sample)))))
 
-    def test_rows_as_reckoned(self) -> None:
+    def test_rows_as_calculated(self) -> None:
         found = self.read(samples.five_rows())
         self.assertEqual(tuple(found[0]), HEADER)
         self.assertEqual([line["row"] for line in found], ["C", "1", "2", "3", "4"])

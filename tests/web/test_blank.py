@@ -1,7 +1,7 @@
 """Routes about the blank."""
 
 from tests import samples
-from tests.core.test_blanks import bare
+from tests.blanks import bare
 from tests.web.client import WebTestCase
 
 

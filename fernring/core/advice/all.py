@@ -7,6 +7,7 @@ from .closing import closing_verdicts
 from .edges import edge_verdicts
 from .even import even_verdicts
 from .guides import guide_verdicts
+from .measured import measured_verdicts
 from .room import room_verdicts
 from .shade import shade_verdicts
 from .tool import tool_verdicts
@@ -22,6 +23,7 @@ _CHECKS = (
     closing_verdicts,
     even_verdicts,
     tool_verdicts,
+    measured_verdicts,
     shade_verdicts,
     guide_verdicts,
     trim_verdicts,

@@ -68,6 +68,10 @@ function Begin({ first, tools, paints, patterns }: Props) {
     latest.current = edit(latest.current);
     setBare(latest.current);
   };
+  const answered = async (make: MakeBlank) => {
+    const part = await make(latest.current.blank);
+    change((now) => ({ ...now, blank: { ...now.blank, ...part } }));
+  };
   const [pattern, setPattern] = useState(patterns[0]!.id);
   const [busy, setBusy] = useState(false);
   const composed = useQuery({
@@ -110,8 +114,8 @@ function Begin({ first, tools, paints, patterns }: Props) {
           <Measures
             bare={bare}
             onChange={change}
-            ask={(made) => {
-              asked.current = Promise.all([asked.current, made.catch(tellProblem)]);
+            ask={(make) => {
+              asked.current = asked.current.then(() => answered(make)).catch(tellProblem);
             }}
           />
           <Patterns patterns={patterns} value={pattern} onChange={setPattern} />
@@ -158,9 +162,12 @@ interface PartProps {
   onChange: (change: (now: Piece) => Piece) => void;
 }
 
+/** What changes in the blank, worked out by the server from the blank as it then stands. */
+type MakeBlank = (blank: Blank) => Promise<Partial<Blank>>;
+
 interface MeasuresProps extends PartProps {
-  /** What a measure leads to is asked of the server; nothing is begun before it has answered. */
-  ask: (made: Promise<void>) => void;
+  /** What a measure leads to is asked of the server, one after the other; nothing is begun before it has answered. */
+  ask: (make: MakeBlank) => void;
 }
 
 function Measures({ bare, onChange, ask }: MeasuresProps) {
@@ -171,17 +178,22 @@ function Measures({ bare, onChange, ask }: MeasuresProps) {
     <section className="begin-fields" aria-label="Measures">
       <OutlineFields
         outline={blank.outline}
-        onKind={(kind) => ask(outlineBegun(blank, kind).then(setBlank))}
+        onKind={(kind) =>
+          ask(async (now) => {
+            const { outline, border, relief, centre } = await outlineBegun(now, kind);
+            return { outline, border, relief, centre };
+          })
+        }
         onChange={(change) => {
           const measured = { ...blank, ...withOutline(blank, change(blank.outline)) };
           setBlank(measured);
-          ask(bordered(measured).then(({ border }) => setBlank({ border })));
+          ask(async (now) => ({ border: (await bordered(now)).border }));
         }}
       />
       <ReliefFields
         outline={blank.outline}
         relief={blank.relief}
-        onKind={(kind) => ask(reliefBegun(blank, kind).then(({ relief }) => setBlank({ relief })))}
+        onKind={(kind) => ask(async (now) => ({ relief: (await reliefBegun(now, kind)).relief }))}
         onChange={(change) => setBlank({ relief: change(blank.relief) })}
       />
       <RuleField

@@ -26,8 +26,9 @@ export function Parts({ session, piece, plan, row, part, setPart }: Props) {
   const units = useUnits((state) => state.units);
   // While a row is slid the stone is drawn first, then the words.
   const shown = useDeferredValue(plan);
-  const written = useDeferredValue(piece);
+  const later = useDeferredValue(piece);
   const sliding = useStore(session.sight, (state) => state.moving !== null);
+  const written = sliding ? later : piece;
   return (
     <Tabs
       value={part}

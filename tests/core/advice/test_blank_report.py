@@ -6,7 +6,7 @@ from fernring.core.advice.blank_report import report
 from fernring.core.geometry.outline.shapes import heart
 from fernring.core.solved import solve_piece
 from tests.assertions import FernTestCase
-from tests.core.test_blanks import bare
+from tests.blanks import bare
 
 
 class ReportTest(FernTestCase):

@@ -10,7 +10,7 @@ from fernring.core.geometry.outline.shapes import polygon
 from fernring.core.ground.ground import ROUNDED, ground
 from fernring.core.regions.polygons import Polygons
 from tests.assertions import FernTestCase
-from tests.core.test_blanks import BLANKS
+from tests.blanks import BLANKS
 
 
 def blank(name: str, **more: object) -> Blank:

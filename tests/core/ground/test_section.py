@@ -6,7 +6,7 @@ from fernring.core.document.blank import Blank
 from fernring.core.ground.ground import ground
 from fernring.core.ground.section import poles, section, span
 from tests.assertions import FernTestCase
-from tests.core.test_blanks import BLANKS
+from tests.blanks import BLANKS
 
 
 def blank(name: str, **more: object) -> Blank:

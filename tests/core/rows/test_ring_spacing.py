@@ -1,14 +1,10 @@
 """Rings on reliefs."""
 
-from typing import Any
-
 import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
 from fernring.core.advice.blank_report import most_repeats, report
-from fernring.core.document.blank import Blank
-from fernring.core.document.piece import Piece
 from fernring.core.geometry.chain import closed_chain
 from fernring.core.geometry.dome import ArcDome
 from fernring.core.geometry.outline.rays import Rim
@@ -19,30 +15,8 @@ from fernring.core.rows.spacing import SPACINGS
 from fernring.core.solved import solve_piece
 from tests import samples
 from tests.assertions import FernTestCase
+from tests.blanks import bare
 from tests.core.geometry.test_surface import SURFACES
-
-BLANKS: dict[str, dict[str, Any]] = {
-    "oval": {"outline": {"kind": "oval", "length": 140, "width": 90}},
-    "narrow oval": {"outline": {"kind": "oval", "length": 139.7, "width": 88.9}, "border": 4},
-    "square": {"outline": {"kind": "square", "side": 108, "corner": 4}},
-    "rectangle": {"outline": {"kind": "rectangle", "length": 150, "width": 100}},
-    "polygon": {"outline": {"kind": "polygon", "sides": 6, "side": 60}},
-    "heart": {"outline": {"kind": "heart", "length": 120, "width": 130}, "centre": {"kind": "inscribed"}},
-    "cross": {"outline": {"kind": "cross", "length": 200, "width": 160, "arm": 70}},
-    "leaf": {"outline": {"kind": "leaf", "length": 180, "width": 90}, "lie": {"kind": "angle", "degrees": 30}},
-    "spoked": {"outline": {"kind": "spoked", "distances": [50, 55, 52, 47, 44, 46, 51, 58]}},
-    "odd": {"outline": {"kind": "odd", "x": [-50, 45, 60, 20, -40], "y": [-40, -50, 10, 55, 45]}},
-    "dome": {"outline": {"kind": "round", "diameter": 90}, "relief": {"kind": "dome", "rise": 18}},
-    "taped": {"outline": {"kind": "round", "diameter": 90}, "relief": {"kind": "taped dome", "tape": 105}},
-    "domed oval": {"outline": {"kind": "oval", "length": 120, "width": 90}, "relief": {"kind": "dome", "rise": 20}},
-    "plate": {"outline": {"kind": "round", "diameter": 200}, "relief": {"kind": "plate", "well": 120, "rise": 15}},
-    "ball": {"outline": {"kind": "round", "diameter": 80}, "relief": {"kind": "ball"}, "border": 1},
-    "egg": {"outline": {"kind": "round", "diameter": 60}, "relief": {"kind": "egg", "length": 84, "widest": 36}},
-}
-
-
-def bare(name: str, **more: Any) -> Piece:
-    return samples.piece(blank=Blank.model_validate({"base": {"colour": "#101417"}, **BLANKS[name]}), **more)
 
 
 class CapacityTest(FernTestCase):

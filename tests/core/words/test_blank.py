@@ -3,7 +3,7 @@
 from fernring.core.document.blank import Blank
 from fernring.core.words.blank import size
 from tests.assertions import FernTestCase
-from tests.core.test_blanks import BLANKS
+from tests.blanks import BLANKS
 
 
 def blank(name: str, **more: object) -> Blank:

@@ -5,24 +5,8 @@ from typing import Any
 
 import numpy as np
 
-from fernring.core.document.piece import Piece
-from fernring.core.plan import plan
-from fernring.core.rows.placed import PlacedRow
-from tests import patterns
 from tests.assertions import FernTestCase
-from tests.patterns import row
-
-
-def sample(*rows: dict[str, Any], **more: Any) -> Piece:
-    return patterns.read({**patterns.piece("petals").model_dump(mode="json"), "rows": list(rows), **more})
-
-
-def only(one: dict[str, Any], **more: Any) -> PlacedRow:
-    return plan(sample(one, **more)).solved.rows[0]
-
-
-def points(placed: PlacedRow) -> np.ndarray:
-    return np.stack((placed.own_dots.x, placed.own_dots.y), axis=1)
+from tests.patterns import only, points, row
 
 
 def arc(**track: Any) -> dict[str, Any]:

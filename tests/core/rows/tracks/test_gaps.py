@@ -1,24 +1,11 @@
 """Rows into gaps."""
 
-from typing import Any
-
 import numpy as np
 
 from fernring.core.document.changes import changed
-from fernring.core.document.piece import Piece
 from fernring.core.plan import plan
-from fernring.core.rows.placed import PlacedRow
-from tests import patterns
 from tests.assertions import FernTestCase, clearances
-from tests.patterns import at, centre, row
-
-
-def sample(*rows: dict[str, Any], **more: Any) -> Piece:
-    return patterns.read({**patterns.piece("petals").model_dump(mode="json"), "rows": list(rows), **more})
-
-
-def only(one: dict[str, Any], **more: Any) -> PlacedRow:
-    return plan(sample(one, **more)).solved.rows[0]
+from tests.patterns import at, centre, only, row, with_rows
 
 
 class GapTest(FernTestCase):
@@ -31,7 +18,7 @@ class GapTest(FernTestCase):
         ring = row("a", 5.7, distance=at(17))
         for sizes in ("largest", "one size"):
             gaps = row("g", 2.5, track={"kind": "gaps", "least": 1.0, "sizes": sizes}, gap=0.3)
-            found = plan(sample(centre(11.0), ring, gaps))
+            found = plan(with_rows(centre(11.0), ring, gaps))
             filled = found.solved.rows[2]
             self.assertGreater(len(filled.own_dots.x), 10)
             self.assertGreaterEqual(float(filled.own_dots.radius.min()), 0.5)
@@ -42,13 +29,13 @@ class GapTest(FernTestCase):
 
     def test_open_ground_is_no_gap(self) -> None:
         gaps = row("g", 2.5, track={"kind": "gaps", "least": 1.0}, gap=0.3)
-        found = plan(sample(centre(11.0), row("a", 5.7, distance=at(30)), gaps))
+        found = plan(with_rows(centre(11.0), row("a", 5.7, distance=at(30)), gaps))
         self.assertIn("more than four times as wide", found.solved.rows[2].noroom)
 
     def test_without_room_a_smaller_dot_for_the_same_gaps_is_offered(self) -> None:
         rings = [row("a", 5.7, distance=at(22)), row("b", 5.7, distance=at(32), start={"kind": "offset"})]
         gaps = row("g", 11.0, track={"kind": "gaps", "rows": ["a", "b"], "sizes": "one size"}, gap=0.3)
-        found = plan(sample(centre(11.0), *rings, gaps))
+        found = plan(with_rows(centre(11.0), *rings, gaps))
         remedy = self.verdict(found, "no room").remedies[0]
         self.assertRegex(remedy.label, "^Use .* mm dots")
         again = plan(changed(found.solved.piece, remedy.changes))

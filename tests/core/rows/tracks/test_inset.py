@@ -1,24 +1,12 @@
 """Rows along the edge."""
 
-from typing import Any
-
 import numpy as np
 
-from fernring.core.document.piece import Piece
 from fernring.core.geometry.outline.polygon import distance_to_edges
 from fernring.core.plan import plan
-from fernring.core.rows.placed import PlacedRow
 from tests import patterns
 from tests.assertions import FernTestCase, clearances
-from tests.patterns import row
-
-
-def sample(*rows: dict[str, Any], **more: Any) -> Piece:
-    return patterns.read({**patterns.piece("petals").model_dump(mode="json"), "rows": list(rows), **more})
-
-
-def only(one: dict[str, Any], **more: Any) -> PlacedRow:
-    return plan(sample(one, **more)).solved.rows[0]
+from tests.patterns import only, row, with_rows
 
 
 class EdgeTest(FernTestCase):
@@ -26,7 +14,7 @@ class EdgeTest(FernTestCase):
         one = row("e", 2.5, track={"kind": "inset"}, distance={"kind": "edge", "inward": 9}, fit="count")
         for name in ("along the edge, three deep", "a band with squared corners"):
             given = patterns.piece(name)
-            found = plan(sample(one, blank=given.blank.model_dump(mode="json"))).solved
+            found = plan(with_rows(one, blank=given.blank.model_dump(mode="json"))).solved
             away = distance_to_edges(found.ground.outline, found.rows[0].own_dots.x, found.rows[0].own_dots.y)
             self.assertLess(float(np.abs(away - 9).max()), 5e-3)
             self.assertGreater(float(clearances(plan(found.piece).dots).min()), 0.4 - 1e-3)

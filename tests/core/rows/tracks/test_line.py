@@ -7,24 +7,11 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from fernring.core.document.piece import Piece
 from fernring.core.plan import plan
 from fernring.core.rows.placed import PlacedRow
 from tests import patterns
 from tests.assertions import FernTestCase
-from tests.patterns import SQUARE, centre, row
-
-
-def sample(*rows: dict[str, Any], **more: Any) -> Piece:
-    return patterns.read({**patterns.piece("petals").model_dump(mode="json"), "rows": list(rows), **more})
-
-
-def only(one: dict[str, Any], **more: Any) -> PlacedRow:
-    return plan(sample(one, **more)).solved.rows[0]
-
-
-def points(placed: PlacedRow) -> np.ndarray:
-    return np.stack((placed.own_dots.x, placed.own_dots.y), axis=1)
+from tests.patterns import SQUARE, centre, only, points, row, with_rows
 
 
 class LineTest(FernTestCase):
@@ -60,6 +47,6 @@ class LineTest(FernTestCase):
 
     def test_it_passes_under_what_is_there(self) -> None:
         line = row("l", 2.0, track={"kind": "line"}, gap=0.5)
-        found = plan(sample(centre(11.0), line))
+        found = plan(with_rows(centre(11.0), line))
         self.assert_no_overlap(found.dots)
         self.assertGreaterEqual(float(np.abs(found.solved.rows[1].own_dots.y).min()), 5.5 + 1 + 0.5 - 1e-9)

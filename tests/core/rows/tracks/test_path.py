@@ -4,24 +4,10 @@ from typing import Any
 
 import numpy as np
 
-from fernring.core.document.piece import Piece
 from fernring.core.plan import plan
-from fernring.core.rows.placed import PlacedRow
 from tests import patterns
 from tests.assertions import FernTestCase
-from tests.patterns import row
-
-
-def sample(*rows: dict[str, Any], **more: Any) -> Piece:
-    return patterns.read({**patterns.piece("petals").model_dump(mode="json"), "rows": list(rows), **more})
-
-
-def only(one: dict[str, Any], **more: Any) -> PlacedRow:
-    return plan(sample(one, **more)).solved.rows[0]
-
-
-def points(placed: PlacedRow) -> np.ndarray:
-    return np.stack((placed.own_dots.x, placed.own_dots.y), axis=1)
+from tests.patterns import only, points, row, with_rows
 
 
 def path(*corners: tuple[float, float], closed: bool = False, **more: Any) -> dict[str, Any]:
@@ -62,7 +48,7 @@ class PathTest(FernTestCase):
         off = row("p", 2.0, track=path((0, 0), (0, -80)), count={"kind": "absolute", "repeats": 9})
         for name in ("petals", "petals on a dome"):
             rim = 50 if name == "petals" else 55
-            found = plan(sample(off, blank=patterns.piece(name).blank.model_dump(mode="json")))
+            found = plan(with_rows(off, blank=patterns.piece(name).blank.model_dump(mode="json")))
             verdict = self.verdict(found, "off the blank")
             self.assertEqual(verdict.severity, "serious")
             self.assertIn(f"at {sum(10 * k + 1 > rim for k in range(9))} places", verdict.text)
