@@ -37,12 +37,12 @@ def main(names: list[str]) -> int:
 
 def _bench(page: Page, at: str) -> None:
     page.goto(at)
-    page.locator(".bench-stone canvas").first.wait_for()
+    page.locator(".bench-dots").first.get_by_text("dots").wait_for()
 
 
 def _begin(page: Page, at: str) -> None:
     page.goto(f"{at}/begin")
-    page.locator(".begin-stone canvas").wait_for()
+    page.locator(".begin-stone canvas").first.wait_for()
 
 
 def _open(page: Page, at: str, name: str) -> None:
@@ -94,7 +94,7 @@ def _file(page: Page, at: str, route: str, **wanted: object) -> bytes:
 
 
 def _tiled_guide(page: Page, at: str) -> None:
-    """All four pages, rendered from the PDF and solved side by side."""
+    """All four pages, rendered from the PDF and set side by side."""
     _open(page, at, "Perihelion canvas")
     data = _file(page, at, "pdf", kind="guide", revision="revision 1")
     pages = "".join(
@@ -114,14 +114,14 @@ def _written_pattern(page: Page, at: str) -> None:
 
 def _blank(page: Page, at: str) -> None:
     _open(page, at, "Comet stone")
-    page.locator(".parts").get_by_text("Blank", exact=True).click()
+    page.get_by_role("tab", name="Blank", exact=True).click()
     page.locator(".dimension-field").first.wait_for()
     page.get_by_text("round the edge").wait_for()
 
 
 def _odd_stone(page: Page, at: str) -> None:
     _open(page, at, "Boundary stone")
-    page.locator(".parts").get_by_text("Blank", exact=True).click()
+    page.get_by_role("tab", name="Blank", exact=True).click()
     page.get_by_role("heading", name="Centre").scroll_into_view_if_needed()
 
 
