@@ -2,8 +2,8 @@
 
 import numpy as np
 
-from fernring.core.dots.seams import followed, reached
-from fernring.core.dots.touching import Field, close_triples, different, empty_circles
+from fernring.core.dots.seams import _across, _contact, _open_seams, followed, reached
+from fernring.core.dots.touching import Circles, Field, close_triples, different, empty_circles
 from tests.assertions import FernTestCase
 
 TURN = 2 * np.pi
@@ -43,3 +43,30 @@ class SeamsTest(FernTestCase):
         both = empty_circles(field, np.array([(0, 1, 2), (3, 4, 5)]))
         self.assertEqual(len(both.t), 2)
         self.assertEqual(len(reached(field, both, np.array([True, False])).t), 1)
+
+    def test_only_discs_on_the_open_side_are_asked_about(self) -> None:
+        """A pair in a line, small discs above and below it; open below, only the lower one is tried with the pair."""
+        x, y = np.array([(0, 0), (10, 0), (5, -6), (5, 6), (-4, 7)], float).T
+        field = Field((x, y, np.full(5, 0.5)), TURN, 0.0, 1e3)
+        pair = np.array([(0, 1)])
+        for side, wanted in ((1.0, {3, 4}), (-1.0, {2}), (0.0, {2, 3, 4})):
+            found = _across(field, pair, np.array([side]), 5)
+            self.assertEqual(set(found[:, 2].tolist()), wanted, side)
+            self.assertTrue((found[:, :2] == (0, 1)).all())
+
+    def test_a_seam_is_open_on_the_side_that_no_circle_closes(self) -> None:
+        """One circle between three discs: each two of them are open away from the third."""
+        x, y = np.array([(0, 0), (10, 0), (5, -8)], float).T
+        field = Field((x, y, np.array([1.0, 3.0, 1.0])), TURN, 0.0, 1e3)
+        found = empty_circles(field, np.array([(0, 1, 2)]))
+        seams, sides = _open_seams(field, found)
+        told = {tuple(pair): side for pair, side in zip(seams.tolist(), sides.tolist(), strict=True)}
+        self.assertEqual(told, {(0, 1): 1.0, (0, 2): -1.0, (1, 2): 1.0})
+
+    def test_circles_touch_discs_between_their_middles(self) -> None:
+        field = Field((np.array([0.0, 9.0]), np.zeros(2), np.array([2.0, 3.0])), TURN, 0.0, 1e3)
+        circle = Circles(np.array([4.0]), np.zeros(1), np.array([2.0]), np.array([[0, 1, 1]]))
+        for disc, wanted in ((0, 2.0), (1, 6.0)):
+            x, y = _contact(field, circle, np.array([disc]))
+            self.assert_mm(float(x[0]), wanted)
+            self.assert_mm(float(y[0]), 0)
