@@ -1,6 +1,7 @@
 """CSV of the rows: the written pattern as a table, lengths in mm."""
 
 import csv
+import re
 from io import StringIO
 from math import degrees
 
@@ -13,6 +14,9 @@ HEADER = (
     "row", "label", "repeats", "dots", "diameters mm", "tools", "shades", "walk distance mm", "gap asked mm",
     "gap found mm", "start degrees", "fitted", "track", "trims",
 )  # fmt: skip
+
+FORMULA = {"=", "+", "-", "@"}
+NUMBER = re.compile(r"[+-]?\d+(\.\d+)?")
 
 
 def rows_csv(solved: Solved) -> str:
@@ -49,4 +53,6 @@ def _cells(solved: Solved, index: int, row: Row) -> list[str]:
 
 
 def _safe(cell: str) -> str:
-    return f"'{cell}" if cell[:1] in {"=", "+", "-", "@", "\t", "\r"} and not cell[1:2].isdigit() else cell
+    """A cell that begins like a formula, white space before it or not, is text, unless all of it is a number."""
+    begins = cell.lstrip()[:1] in FORMULA or cell[:1] in {"\t", "\r"}
+    return f"'{cell}" if begins and not NUMBER.fullmatch(cell) else cell

@@ -67,12 +67,19 @@ class Guard:
         if host not in self.config.hosts:
             return 400, "host", "This studio answers on this machine only, under its own address.", "Host"
         origin = headers.get("origin")
-        foreign = origin is not None and urlsplit(origin).netloc != headers.get("host")
+        foreign = origin is not None and _netloc(origin) != headers.get("host")
         if method not in SAFE and (foreign or headers.get("sec-fetch-site") in {"cross-site", "same-site"}):
             return 403, "origin", "A page of another site may not change this studio.", "Origin"
         length = headers.get("content-length", "0")
         if not length.isdigit() or int(length) > most:
             return 413, "too large", f"A request here holds at most {most:,} bytes.", "body"
+        return None
+
+
+def _netloc(url: str) -> str | None:
+    try:
+        return urlsplit(url).netloc
+    except ValueError:
         return None
 
 

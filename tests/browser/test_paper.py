@@ -213,7 +213,7 @@ class PaperTest(BrowserTestCase):
         expect(self.page.locator(".print-name")).to_have_text(name)
         with self.page.expect_download() as waiting:
             self.press("Download PDF")
-        self.assertEqual(waiting.value.suggested_filename, "una-one-two-guide.pdf")
+        self.assertEqual(waiting.value.suggested_filename, "łuna-one-two-ירח-guide.pdf")
 
     def test_svg_png_and_csv(self) -> None:
         self.print_room("Annular eclipse")

@@ -83,7 +83,7 @@ class BoundsTest(FernTestCase):
 
 class ReadingTest(FernTestCase):
     def test_other_formats_and_later_versions(self) -> None:
-        for value, words in (([], "JSON object"), ({}, "not a Fern Ring document"), ({"format": "x"}, "'x'"),
+        for value, words in (([], "JSON object"), ({}, "not a Fern Ring document"), ({"format": "x"}, "“x”"),
                              (document(version=3), "format version 3; this studio reads up to 2")):  # fmt: skip
             with self.assertRaisesRegex(DocumentError, words):
                 read_document(value)

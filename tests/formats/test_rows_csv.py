@@ -39,3 +39,12 @@ class RowsTest(FernTestCase):
         for name in patterns.PIECES:
             with self.subTest(name):
                 self.assertEqual(len(self.column(name, "track")), len(patterns.piece(name).rows))
+
+    def test_what_a_spreadsheet_takes_for_a_formula_is_text(self) -> None:
+        for label, cell in (
+            ("=1+1", "'=1+1"), (" =1+1", "' =1+1"), ("-4+cmd", "'-4+cmd"), ("+4", "+4"), ("-4.5", "-4.5"),
+            ("@sum", "'@sum"), ("\t=x", "'\t=x"), ("-4.5.6", "'-4.5.6"), ("a=1", "a=1"), ("-", "'-"),
+        ):  # fmt: skip
+            one = patterns.row("a", 2.0, label=label)
+            text = rows_csv(solve_piece(patterns.with_rows(one)))
+            self.assertEqual(next(csv.DictReader(StringIO(text)))["label"], cell)

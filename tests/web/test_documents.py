@@ -75,7 +75,7 @@ class EditsTest(WebTestCase):
             return connection
 
         database._connect = full
-        long = self.json(notes="".join(chr(33 + k * 7919 % 1000) for k in range(9000)))
+        long = self.json(notes="".join(chr(256 + k * 7919 % 1000) for k in range(9000)))
         answers = [self.save(state, long) for _ in range(4)]
         self.refused(answers[-1], 507, "store", "disk .* is full")
         database._connect = connect

@@ -51,3 +51,16 @@ class SecurityTest(WebTestCase):
     def test_unknown_addresses_and_methods(self) -> None:
         self.refused(self.client.get("/api/nothing"), 404, "request", "Not Found")
         self.refused(self.client.get("/api/plan"), 405, "request", "Method Not Allowed")
+
+    def test_an_origin_that_is_no_address_is_foreign(self) -> None:
+        for origin in ("http://[", "null", "http://127.0.0.1:8437.evil.example"):
+            answer = self.client.put("/api/studio", json={}, headers={"origin": origin})
+            self.refused(answer, 403, "origin", "another site")
+
+    def test_deeply_nested_bodies_are_answered(self) -> None:
+        for depth in (300, 980, 1020, 5000):
+            nested = b'{"a":' * depth + b"1" + b"}" * depth
+            for body in (nested, b'{"format": "fernring.piece", "name": ' + nested + b"}", b"[" * depth + b"]" * depth):
+                answer = self.client.post("/api/plan", content=body, headers={"content-type": "application/json"})
+                self.assertEqual(answer.status_code, 422, (depth, answer.text[:200]))
+                self.assertLess(len(answer.content), 1000)

@@ -6,7 +6,7 @@ Lengths are millimetres, angles degrees. Numbers are strict: "12" and true are n
 from collections.abc import Sequence
 from typing import Annotated
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import AfterValidator, BaseModel, ConfigDict, Field
 
 from .facts import Fact
 
@@ -28,10 +28,30 @@ Repeats = Annotated[int, Field(strict=True, ge=1, le=2000), Fact(written="count"
 Seed = Annotated[int, Field(strict=True, ge=0, le=2**31 - 1)]
 Tick = Annotated[bool, Field(strict=True), Fact(written="tick")]
 
+
+def _readable(text: str) -> str:
+    """Raises ValueError for text with characters that are none: control characters and the like."""
+    for char in text:
+        if ord(char) in UNREADABLE and char not in "\n\t":
+            raise ValueError(f"a text may not hold control characters (character {ord(char):#06x})")
+    return text
+
+
+# Control characters, halves of surrogate pairs, and what Unicode says is never a character.
+UNREADABLE = frozenset(
+    (
+        *range(0x20), *range(0x7F, 0xA0), *range(0xD800, 0xE000), *range(0xFDD0, 0xFDF0),
+        *(plane * 0x10000 + low for plane in range(17) for low in (0xFFFE, 0xFFFF)),
+    )
+)  # fmt: skip
+_readable_text = AfterValidator(_readable)
+
 Ident = Annotated[str, Field(strict=True, pattern=r"^[a-z0-9][a-z0-9-]{0,47}$")]
-Name = Annotated[str, Field(strict=True, min_length=1, max_length=120, pattern=r"\S"), Fact(written="text")]
-Label = Annotated[str, Field(strict=True, max_length=120), Fact(written="text")]
-Notes = Annotated[str, Field(strict=True, max_length=10_000), Fact(written="text")]
+Name = Annotated[
+    str, Field(strict=True, min_length=1, max_length=120, pattern=r"\S"), _readable_text, Fact(written="text")
+]
+Label = Annotated[str, Field(strict=True, max_length=120), _readable_text, Fact(written="text")]
+Notes = Annotated[str, Field(strict=True, max_length=10_000), _readable_text, Fact(written="text")]
 Colour = Annotated[str, Field(strict=True, pattern=r"^#[0-9a-f]{6}$"), Fact(written="colour")]
 
 

@@ -7,7 +7,7 @@ from pydantic import ValidationError
 from ..errors import DocumentError
 from .kit import Kit
 from .piece import Piece
-from .sentences import first_sentence
+from .sentences import first_sentence, shown
 from .shelf import Shelf
 from .upgrades import VERSION, upgraded
 
@@ -26,7 +26,7 @@ def read_document(value: Any) -> Document:
     kind = value.get("format")
     model = DOCUMENTS.get(kind) if isinstance(kind, str) else None
     if model is None:
-        raise DocumentError(f"This is not a Fern Ring document: its format is {kind!r}."[:200], "format")
+        raise DocumentError(f"This is not a Fern Ring document: its format is {shown(kind)}.", "format")
     version = value.get("version")
     if isinstance(version, int) and version > VERSION:
         raise DocumentError(

@@ -21,9 +21,9 @@ export const MOST_PAGES = FACTS.most_pages?.most ?? 1;
 /** A name every disk takes: letters, digits and hyphens. */
 export function fileName(piece: Piece, what: string, ending: string): string {
   const plain = piece.name
-    .normalize("NFKD")
+    .normalize("NFC")
     .toLowerCase()
-    .replace(/[^a-z0-9]+/g, "-")
+    .replace(/[^\p{L}\p{M}\p{N}]+/gu, "-")
     .replace(/^-+|-+$/g, "");
   return `${plain.slice(0, 60) || "piece"}-${what}.${ending}`;
 }

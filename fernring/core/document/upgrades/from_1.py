@@ -1,4 +1,5 @@
-"""From version 1 to 2: members and trims have ids, shapes and paths several lines, loads nothing left to be guessed.
+"""From version 1 to 2: members and trims have ids, shapes and paths several lines, loads nothing left to be guessed,
+texts no characters that are none.
 
 The ids are calculated from the place in the old document, so that reading it twice gives the same. Accepted verdicts
 that named a place by its number name it by its id.
@@ -8,6 +9,8 @@ from collections.abc import Iterator
 from itertools import count
 from typing import Any
 
+from ..numbers import UNREADABLE
+
 Document = dict[str, Any]
 DEEPEST = 8  # trims on trims; version 1 took three
 OLD_LOAD = {"ratio": 0.9, "dots": 7}  # what version 1 took a load to be where a field was left out
@@ -15,7 +18,8 @@ OLD_LOAD = {"ratio": 0.9, "dots": 7}  # what version 1 took a load to be where a
 
 def upgraded(old: Document) -> Document:
     """The next version of a piece, kit or shelf."""
-    new = {**old, "version": 2}
+    new = {**_readable(old), "version": 2}
+    old = new
     if isinstance(old.get("tools"), list):
         new["tools"] = [_tool(tool) for tool in old["tools"]]
     if old.get("format") != "fernring.piece":
@@ -28,6 +32,15 @@ def upgraded(old: Document) -> Document:
     if isinstance(old.get("accepted"), list):
         new["accepted"] = [_accepted(one, new.get("rows")) for one in old["accepted"]]
     return new
+
+
+def _readable(value: Any) -> Any:
+    """Version 1 took control characters in texts, which no paper and no screen shows: a mark stands for each."""
+    if isinstance(value, str):
+        return "".join("¤" if ord(char) in UNREADABLE and char not in "\n\t" else char for char in value)
+    if isinstance(value, list):
+        return [_readable(one) for one in value]
+    return {key: _readable(one) for key, one in value.items()} if isinstance(value, dict) else value
 
 
 def _tool(tool: Any) -> Any:
