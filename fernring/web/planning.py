@@ -6,6 +6,7 @@ from fastapi import APIRouter, Request, Response
 from pydantic import Field
 
 from ..core.document.changes import Change, changed
+from ..core.document.numbers import FIRST
 from ..core.document.piece import Piece
 from ..core.document.reading import read_piece
 from ..core.plan import plan
@@ -21,7 +22,7 @@ router = APIRouter(prefix="/api", tags=["planning"], route_class=QuickRoute, res
 
 class ChangesRequest(Asked):
     piece: PieceBody
-    changes: Annotated[tuple[Change, ...], Field(max_length=200)]
+    changes: Annotated[tuple[Change, ...], FIRST, Field(max_length=200)]
 
 
 @router.post("/plan", response_model=None, responses={200: {"model": PlanAnswer}})

@@ -5,7 +5,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from .facts import Fact, named
-from .numbers import DotDiameter, Frozen, Ident, Tick, Walk
+from .numbers import FIRST, DotDiameter, Frozen, Ident, Tick, Walk
 
 MOST_CIRCLES = 60
 Marker = Literal[
@@ -37,9 +37,9 @@ class Guides(Frozen):
         Literal["all", "every second", "first cross", "none"],
         Fact("Spokes drawn", "choice", {name: name for name in ("all", "every second", "first cross", "none")}),
     ] = "all"
-    circles: Annotated[tuple[GuideCircle, ...], Field(max_length=MOST_CIRCLES)] = ()
+    circles: Annotated[tuple[GuideCircle, ...], FIRST, Field(max_length=MOST_CIRCLES)] = ()
     steps: CircleSteps | None = None
-    at_rows: Annotated[tuple[Ident, ...], Field(max_length=MOST_CIRCLES)] = ()
+    at_rows: Annotated[tuple[Ident, ...], FIRST, Field(max_length=MOST_CIRCLES)] = ()
     boundary: Annotated[
         Annotated[float, Field(strict=True, allow_inf_nan=False, ge=5, le=1000)] | None,
         named("Boundary circle across", "distance", none="none"),

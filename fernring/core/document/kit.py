@@ -5,7 +5,7 @@ from typing import Annotated, Literal
 from pydantic import Field, model_validator
 
 from .facts import Fact, chosen, named
-from .numbers import DotDiameter, Frozen, Ident, Label, Name, require_different
+from .numbers import FIRST, DotDiameter, Frozen, Ident, Label, Name, require_different
 
 KINDS = ("rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household")
 MOST_TOOLS = 120
@@ -35,7 +35,7 @@ class Tool(Frozen):
         Fact("Kind", "choice", {kind: kind for kind in KINDS}),
     ] = "ball stylus"
     tip: Annotated[DotDiameter | None, named("Tip", "length", none="not measured")] = None
-    dots: Annotated[tuple[DotDiameter, ...], Field(min_length=1, max_length=12), named("Dots", "length")]
+    dots: Annotated[tuple[DotDiameter, ...], FIRST, Field(min_length=1, max_length=12), named("Dots", "length")]
     sizes: Annotated[
         Literal["measured", "typical"], chosen("Sizes", measured="measured", typical="typical of its kind")
     ] = "measured"
@@ -46,7 +46,7 @@ class Tool(Frozen):
 class Kit(Frozen):
     format: Literal["fernring.kit"] = "fernring.kit"
     version: Literal[2] = 2
-    tools: Annotated[tuple[Tool, ...], Field(max_length=MOST_TOOLS)] = ()
+    tools: Annotated[tuple[Tool, ...], FIRST, Field(max_length=MOST_TOOLS)] = ()
 
     @model_validator(mode="after")
     def _ids_differ(self) -> "Kit":

@@ -6,11 +6,12 @@ Lengths are millimetres, angles degrees. Numbers are strict: "12" and true are n
 from collections.abc import Sequence
 from typing import Annotated
 
-from pydantic import AfterValidator, BaseModel, ConfigDict, Field
+from pydantic import AfterValidator, BaseModel, ConfigDict, FailFast, Field
 
 from .facts import Fact
 
 _mm = Field(strict=True, allow_inf_nan=False)
+FIRST = FailFast()  # a list is read up to its first fault: a body full of faults costs no more than one with a few
 _LENGTH, _DISTANCE = Fact(written="length"), Fact(written="distance")
 
 BlankWidth = Annotated[float, _mm, Field(ge=10, le=1000), _DISTANCE]

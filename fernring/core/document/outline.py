@@ -5,7 +5,7 @@ from typing import Annotated, Literal
 from pydantic import Field, model_validator
 
 from .facts import named
-from .numbers import BlankWidth, Coordinate, Frozen, Length, require_pairs
+from .numbers import FIRST, BlankWidth, Coordinate, Frozen, Length, require_pairs
 
 MOST_POINTS = 2000
 
@@ -86,8 +86,8 @@ class Odd(Frozen):
     """An odd outline by its corners, as traced or imported: x and y of each (mm)."""
 
     kind: Literal["odd"] = "odd"
-    x: Annotated[tuple[Coordinate, ...], Field(min_length=3, max_length=MOST_POINTS)]
-    y: Annotated[tuple[Coordinate, ...], Field(min_length=3, max_length=MOST_POINTS)]
+    x: Annotated[tuple[Coordinate, ...], FIRST, Field(min_length=3, max_length=MOST_POINTS)]
+    y: Annotated[tuple[Coordinate, ...], FIRST, Field(min_length=3, max_length=MOST_POINTS)]
 
     @model_validator(mode="after")
     def _as_many(self) -> "Odd":

@@ -13,7 +13,7 @@ from .distance import OnGuide
 from .facts import named
 from .guides import Guides
 from .kit import MOST_TOOLS, Tool
-from .numbers import Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segments, require_different
+from .numbers import FIRST, Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segments, require_different
 from .region import BareArea
 from .row import Row
 from .shelf import MOST_PAINTS, Paint, PaintShade, Ramp, Shade
@@ -60,16 +60,16 @@ class Piece(Frozen):
     turn: Annotated[Degrees, named("Turn of the first spoke")] = 0.0
     safe_gap: Annotated[Gap, named("Safe gap")] = 0.3
     guides: Guides = Guides()
-    tools: Annotated[tuple[Tool, ...], Field(max_length=MOST_TOOLS)] = ()
-    paints: Annotated[tuple[Paint, ...], Field(min_length=1, max_length=MOST_PAINTS)]
-    ramps: Annotated[tuple[Ramp, ...], Field(max_length=MOST_RAMPS)] = ()
-    rows: Annotated[tuple[Row, ...], Field(max_length=MAX_ROWS)] = ()
-    bare: Annotated[tuple[BareArea, ...], Field(max_length=MOST_BARE)] = ()
+    tools: Annotated[tuple[Tool, ...], FIRST, Field(max_length=MOST_TOOLS)] = ()
+    paints: Annotated[tuple[Paint, ...], FIRST, Field(min_length=1, max_length=MOST_PAINTS)]
+    ramps: Annotated[tuple[Ramp, ...], FIRST, Field(max_length=MOST_RAMPS)] = ()
+    rows: Annotated[tuple[Row, ...], FIRST, Field(max_length=MAX_ROWS)] = ()
+    bare: Annotated[tuple[BareArea, ...], FIRST, Field(max_length=MOST_BARE)] = ()
     most_base: Annotated[
         Annotated[float, Field(strict=True, gt=0, le=100)] | None,
         named("Base may show on at most", "per cent", wide=178),
     ] = None
-    accepted: Annotated[tuple[Accepted, ...], Field(max_length=400)] = ()
+    accepted: Annotated[tuple[Accepted, ...], FIRST, Field(max_length=400)] = ()
 
     @model_validator(mode="after")
     def _names_resolve(self) -> "Piece":

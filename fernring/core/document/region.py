@@ -5,7 +5,7 @@ from typing import Annotated, Literal
 from pydantic import Field, model_validator
 
 from .facts import chosen, named
-from .numbers import Coordinate, Frozen, Gap, Ident, Name, Tick, Walk, require_pairs
+from .numbers import FIRST, Coordinate, Frozen, Gap, Ident, Name, Tick, Walk, require_pairs
 
 MOST_LINES, MOST_POINTS = 40, 1000
 
@@ -13,8 +13,8 @@ MOST_LINES, MOST_POINTS = 40, 1000
 class Line(Frozen):
     """A closed line by its corners, the last joined to the first."""
 
-    x: Annotated[tuple[Coordinate, ...], Field(min_length=3, max_length=MOST_POINTS)]
-    y: Annotated[tuple[Coordinate, ...], Field(min_length=3, max_length=MOST_POINTS)]
+    x: Annotated[tuple[Coordinate, ...], FIRST, Field(min_length=3, max_length=MOST_POINTS)]
+    y: Annotated[tuple[Coordinate, ...], FIRST, Field(min_length=3, max_length=MOST_POINTS)]
 
     @model_validator(mode="after")
     def _as_many(self) -> "Line":
@@ -47,7 +47,7 @@ class ShapeRegion(Frozen):
     """
 
     kind: Literal["shape"] = "shape"
-    lines: Annotated[tuple[Line, ...], Field(min_length=1, max_length=MOST_LINES)]
+    lines: Annotated[tuple[Line, ...], FIRST, Field(min_length=1, max_length=MOST_LINES)]
     rule: Literal["even-odd", "non-zero"] = "even-odd"
 
     @model_validator(mode="after")

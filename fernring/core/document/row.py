@@ -12,7 +12,7 @@ from .count import Count, PerSegment
 from .distance import Distance, Nested
 from .facts import Fact, chosen, named
 from .member import Group, Member
-from .numbers import Frozen, Gap, Ident, Label, require_different
+from .numbers import FIRST, Frozen, Gap, Ident, Label, require_different
 from .shelf import Shade
 from .start import Offset, Start
 
@@ -31,7 +31,7 @@ class Row(Frozen):
     id: Ident
     label: Annotated[Label, named("Note on this row")] = ""
     track: Annotated[Track, named("Track")] = RingTrack()
-    pattern: Annotated[tuple[Member, ...], Field(min_length=1, max_length=12)]
+    pattern: Annotated[tuple[Member, ...], FIRST, Field(min_length=1, max_length=12)]
     count: Count = PerSegment()
     distance: Distance = Nested()
     start: Annotated[
@@ -61,9 +61,9 @@ class Row(Frozen):
         named("Half", wide=104),
     ] = "front"
     boundary: Annotated[bool, Field(strict=True)] = False
-    shades: Annotated[tuple[Shade, ...], Field(min_length=1, max_length=MOST_SHADES), named("Shades", "shades")]
+    shades: Annotated[tuple[Shade, ...], FIRST, Field(min_length=1, max_length=MOST_SHADES), named("Shades", "shades")]
     group: Group | None = None
-    trims: Annotated[tuple[Trim, ...], Field(max_length=MOST_TRIMS)] = ()
+    trims: Annotated[tuple[Trim, ...], FIRST, Field(max_length=MOST_TRIMS)] = ()
     trimmed: Annotated[int, Field(strict=True, ge=0, le=11)] | None = None
 
     @property

@@ -5,7 +5,7 @@ from typing import Annotated, Literal
 from pydantic import Field, model_validator
 
 from .facts import Fact, chosen, named
-from .numbers import Colour, Frozen, Ident, Label, Name, require_different
+from .numbers import FIRST, Colour, Frozen, Ident, Label, Name, require_different
 
 Body = Literal["fluid", "medium", "heavy"]
 Finish = Literal["matte", "gloss", "metallic"]
@@ -26,7 +26,7 @@ class Paint(Frozen):
 class Shelf(Frozen):
     format: Literal["fernring.shelf"] = "fernring.shelf"
     version: Literal[2] = 2
-    paints: Annotated[tuple[Paint, ...], Field(max_length=MOST_PAINTS)] = ()
+    paints: Annotated[tuple[Paint, ...], FIRST, Field(max_length=MOST_PAINTS)] = ()
 
     @model_validator(mode="after")
     def _ids_differ(self) -> "Shelf":
@@ -39,7 +39,7 @@ class Ramp(Frozen):
 
     id: Ident
     name: Annotated[Name, named("Name of the ramp")]
-    stops: Annotated[tuple[Ident, ...], Field(min_length=2, max_length=5), Fact("Stop")]
+    stops: Annotated[tuple[Ident, ...], FIRST, Field(min_length=2, max_length=5), Fact("Stop")]
     steps: Annotated[int, Field(strict=True, ge=2, le=12), named("Steps", "count")] = 5
 
 

@@ -79,3 +79,15 @@ class SentenceTest(FernTestCase):
         old = {**document, "version": 1, "rows": rows, "name": "a\x00b", "notes": "x\x1by"}
         found = read_document(old)
         self.assertEqual((found.name, found.notes), ("a¤b", "x¤y"))
+
+    def test_a_list_of_faults_is_read_up_to_the_first(self) -> None:
+        """Ten thousand faults are told like one, wherever the list stands."""
+        one = samples.five_rows().model_dump(mode="json")["rows"][1]
+        many: list[tuple[tuple[str | int, ...], Any]] = [
+            (("rows",), [[]] * 10_000), (("accepted",), [[]] * 10_000), (("tools", 0, "dots"), ["a"] * 10_000),
+            (("rows",), [{**one, "shades": [{}] * 10_000}]), (("rows",), [{**one, "trims": [{}] * 10_000}]),
+            (("bare",), [{"id": "m", "area": {"kind": "shape", "lines": [{"x": ["a"] * 10_000, "y": []}]}}]),
+        ]  # fmt: skip
+        for path, value in many:
+            more = re.search(r"(\d+) more value", self.said(*path, value=value))
+            self.assertLess(int(more[1]) if more else 0, 10, path)

@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from pydantic import Field
 
 from ...document.facts import Fact, named
-from ...document.numbers import DotDiameter, Ident
+from ...document.numbers import FIRST, DotDiameter, Ident
 from ...dots.holes import holes
 from ...dots.index import Index
 from ...dots.table import Array
@@ -47,7 +47,7 @@ class GapsTrack(TrackRule):
         Fact("Fill with", "choice", {"largest": "the largest that fits", "one size": "this size only"}, wide=160),
     ] = "largest"
     least: Annotated[DotDiameter, named("Smallest", wide=88)] = 0.6
-    rows: Annotated[tuple[Ident, ...], Field(max_length=60), named("Gaps of rows", "rows", none="all")] = ()
+    rows: Annotated[tuple[Ident, ...], FIRST, Field(max_length=60), named("Gaps of rows", "rows", none="all")] = ()
 
 
 def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:

@@ -7,7 +7,7 @@ import numpy as np
 from pydantic import Field, model_validator
 
 from ...document.facts import named
-from ...document.numbers import Coordinate, Frozen, Tick, require_pairs
+from ...document.numbers import FIRST, Coordinate, Frozen, Tick, require_pairs
 from ...geometry.turn import turned_places
 from ..context import Context
 from ..placed import PlacedRow, unplaced
@@ -24,8 +24,8 @@ MOST_PATH_POINTS, MOST_PATHS = 1000, 40
 class PathLine(Frozen):
     """One line by its points (mm from the centre); closed when its last joins the first."""
 
-    x: Annotated[tuple[Coordinate, ...], Field(min_length=2, max_length=MOST_PATH_POINTS)]
-    y: Annotated[tuple[Coordinate, ...], Field(min_length=2, max_length=MOST_PATH_POINTS)]
+    x: Annotated[tuple[Coordinate, ...], FIRST, Field(min_length=2, max_length=MOST_PATH_POINTS)]
+    y: Annotated[tuple[Coordinate, ...], FIRST, Field(min_length=2, max_length=MOST_PATH_POINTS)]
     closed: Annotated[bool, Field(strict=True)] = False
 
     @model_validator(mode="after")
@@ -38,7 +38,7 @@ class PathTrack(TrackRule):
     """One or more lines of its own, drawn in every `every`-th segment (zero: once)."""
 
     kind: Literal["path"] = "path"
-    lines: Annotated[tuple[PathLine, ...], Field(min_length=1, max_length=MOST_PATHS)]
+    lines: Annotated[tuple[PathLine, ...], FIRST, Field(min_length=1, max_length=MOST_PATHS)]
     every: Annotated[int, Field(strict=True, ge=0, le=64), named("Every … segments", "count", wide=88)] = 0
     mirrored: Annotated[Tick, named("mirrored")] = False
 

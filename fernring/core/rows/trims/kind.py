@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 from pydantic import Field
 
 from ...document.facts import Fact
-from ...document.numbers import DotDiameter, Frozen, Ident
+from ...document.numbers import FIRST, DotDiameter, Frozen, Ident
 from ...document.shelf import Shade
 from ...dots.table import Whole
 
@@ -20,7 +20,7 @@ if TYPE_CHECKING:
 Path = tuple[str | int, ...]
 Extent = Callable[[Sequence["TrimRule"], float], float]
 Share = Annotated[float, Field(strict=True, ge=0.1, le=1), Fact(written="share")]
-Shades = Annotated[tuple[Shade, ...], Field(min_length=1, max_length=24)]
+Shades = Annotated[tuple[Shade, ...], FIRST, Field(min_length=1, max_length=24)]
 Places = NDArray[np.intp]
 MOST_INNER = 6
 

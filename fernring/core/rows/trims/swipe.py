@@ -9,7 +9,7 @@ import numpy as np
 from pydantic import Field
 
 from ...document.facts import Fact, named
-from ...document.numbers import Frozen, Gap, Walk
+from ...document.numbers import FIRST, Frozen, Gap, Walk
 from ...document.shelf import Shade
 from ...dots.table import Array
 from ...words.lengths import mm
@@ -85,7 +85,7 @@ class SwipeTrim(TrimRule):
     ] = 18.0
     gap: Annotated[Gap, named("Gap", wide=82)] = 0.2
     shades: Annotated[
-        tuple[Shade, ...], Field(max_length=24), named("Shades", "shades", none="in the dot's own shade")
+        tuple[Shade, ...], FIRST, Field(max_length=24), named("Shades", "shades", none="in the dot's own shade")
     ] = ()
 
 

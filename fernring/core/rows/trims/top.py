@@ -7,7 +7,7 @@ import numpy as np
 from pydantic import Field
 
 from ...document.facts import chosen, named
-from ...document.numbers import Tick
+from ...document.numbers import FIRST, Tick
 from ...document.shelf import Shade
 from ...dots.table import Whole
 from .grown import Finding
@@ -28,7 +28,7 @@ class TopTrim(TrimRule):
     """
 
     kind: Literal["top"] = "top"
-    sizes: Annotated[tuple[Size, ...], Field(min_length=1, max_length=4), named("Top dot", "sizes")]
+    sizes: Annotated[tuple[Size, ...], FIRST, Field(min_length=1, max_length=4), named("Top dot", "sizes")]
     towards: Annotated[
         Literal["centred", "inward", "outward", "left", "right"],
         chosen("Shifted", centred="centred", inward="inward", outward="outward", left="left", right="right"),
@@ -41,7 +41,7 @@ class TopTrim(TrimRule):
     ] = 0.6
     turns: Annotated[Tick, named("shades take turns, the last between")] = False
     shades: Annotated[Shades, named("Shades", "shades")]
-    trims: Annotated[tuple["Trim", ...], Field(max_length=MOST_INNER)] = ()
+    trims: Annotated[tuple["Trim", ...], FIRST, Field(max_length=MOST_INNER)] = ()
 
     @property
     def carried(self) -> tuple[TrimRule, ...]:

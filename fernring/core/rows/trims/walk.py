@@ -9,7 +9,7 @@ from pydantic import Field
 
 from ...document.facts import Fact, named
 from ...document.kit import Load
-from ...document.numbers import Gap, Tick
+from ...document.numbers import FIRST, Gap, Tick
 from ...document.shelf import Shade
 from ...words.numbers import counted
 from .grown import Finding
@@ -70,7 +70,7 @@ class WalkTrim(TrimRule):
     ] = "one"
     equal: Annotated[Tick, named("as many on both sides")] = True
     shades: Annotated[Shades, named("Shades", "shades")]
-    trims: Annotated[tuple["Trim", ...], Field(max_length=MOST_INNER)] = ()
+    trims: Annotated[tuple["Trim", ...], FIRST, Field(max_length=MOST_INNER)] = ()
 
     @property
     def carried(self) -> tuple[TrimRule, ...]:
