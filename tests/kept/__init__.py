@@ -3,6 +3,8 @@
 `version_N.jsonl` holds one document of version N a line. `plans.json` holds for each the figures of its plan, taken
 with the code of that time: the number of dots, and for x, y, z and radius (mm) the sums of value times cos k and of
 value times sin k over the dots k. A dot that moves or changes its place in the order changes these.
+
+Those of "drawn 13", "drawn 29" and "drawn 33" were taken anew when offsets on reliefs began to run along the surface.
 """
 
 import json

@@ -21,7 +21,7 @@ def grouped(row: Row, placed: PlacedRow, context: Context) -> PlacedRow:
     at = np.repeat(np.arange(placed.n), [len(group) for group in each])
     right, out, diameter = (np.array(column) for column in zip(*(dot for group in each for dot in group), strict=True))
     x, y, outward = own.x[at], own.y[at], own.out_rad[at]
-    angle = outward if placed.round else np.arctan2(x, -y)
+    angle = outward if placed.round else np.arctan2(x * context.surface.side, -y)
     points, walks, outs = beside(context.surface, own.walk[at], angle, x, y, outward, right, out)
     return replace(
         placed,

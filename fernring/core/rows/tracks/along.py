@@ -6,7 +6,7 @@ import numpy as np
 
 from ...dots.table import Array
 from ...geometry.even import Curve, closed_places, open_places
-from ...geometry.frames import lifted
+from ...geometry.frames import line_above
 from ..context import Context
 from ..counts import repeats
 from .placing import Places, copies, members, outward, pair_sums
@@ -28,10 +28,10 @@ def places_along(
 
     Says why when there are none.
     """
-    (x, y, z), walks = lifted(context.surface, plan[:, 0], plan[:, 1])
+    line, walks = line_above(context.surface, plan[:, 0], plan[:, 1])
     if np.isnan(walks).any():
         return "the line runs off the blank"
-    curve = Curve(np.stack((x, y, z), axis=1), closed)
+    curve = Curve(line, closed)
     n = _count(row, curve)
     if n < 1:
         return "the line is too short for one dot"

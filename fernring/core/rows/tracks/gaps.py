@@ -80,10 +80,12 @@ def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:
 
 
 def _bodies(context: Context) -> tuple[Array, Array, Array]:
+    """What lies there, as whoever looks at this half sees it."""
     bodies = [row.bodies for row in context.placed]
     if not bodies:
         return np.empty(0), np.empty(0), np.empty(0)
-    return tuple(np.concatenate([getattr(b, name) for b in bodies]) for name in ("x", "y", "radius"))  # type: ignore[return-value]
+    x, y, radius = (np.concatenate([getattr(one, name) for one in bodies]) for name in ("x", "y", "radius"))
+    return context.surface.side * x, y, radius
 
 
 def _order(context: Context) -> int:

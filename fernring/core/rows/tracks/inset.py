@@ -11,7 +11,7 @@ from ...document.start import Between, Offset
 from ...dots.table import Array
 from ...geometry.chain import Chain
 from ...geometry.even import Curve, closed_places, cornered_places
-from ...geometry.frames import lifted
+from ...geometry.frames import lifted, line_above
 from ...geometry.outline.inset import inset
 from ...geometry.root import root
 from ...kept import Kept
@@ -106,8 +106,7 @@ def _curve(context: Context, depth: float) -> Curve | None:
     parts = inset(context.ground.outline, depth)
     if not parts:
         return None
-    (x, y, z), _ = lifted(context.surface, *parts[0].T)
-    return Curve(np.stack((x, y, z), axis=1), True)
+    return Curve(line_above(context.surface, *parts[0].T)[0], True)
 
 
 def _places(row: "Row", context: Context, curve: Curve, before: PlacedRow | None) -> Chain:
@@ -154,7 +153,8 @@ def _start(row: "Row", context: Context, curve: Curve, before: PlacedRow | None,
     fine = np.linspace(0, curve.length, 2000)
     x, y = curve(fine)[:, :2].T
     if before is not None and _dipped(row, before):
-        away = np.hypot(x - before.own_dots.x[:2].mean(), y - before.own_dots.y[:2].mean())
+        dots, side = before.own_dots, context.surface.side
+        away = np.hypot(x - side * dots.x[:2].mean(), y - dots.y[:2].mean())
     else:
         away = np.abs(np.sin((np.arctan2(x, -y) - context.turn_rad) / 2))
     return float(fine[int(np.argmin(away))]) + (pitch / 2 if isinstance(row.start, Between) else 0.0)

@@ -67,8 +67,9 @@ def solve_line(row: "Row", index: int, context: Context) -> PlacedRow:
 def _free(context: Context, points: Array, reach: Array) -> Mask:
     """Whether each place is clear of what lies there already, as seen from above; lines pass under other rows."""
     free = np.ones(len(points), bool)
+    x = context.surface.side * points[:, 0]
     for placed in context.placed:
-        free &= placed.seen_from_above.clear_of(points[:, 0], points[:, 1], np.zeros(len(points)), reach - 1e-9)
+        free &= placed.seen_from_above.clear_of(x, points[:, 1], np.zeros(len(points)), reach - 1e-9)
     return free
 
 

@@ -73,4 +73,4 @@ class ReachTest(FernTestCase):
                 for verdict in found.verdicts:
                     self.assertNotRegex(verdict.text, r"nan|inf|e\+")
                     hung.add(verdict.code)
-        self.assertTrue({"off the blank", "walk not exact"} <= hung)
+        self.assertIn("off the blank", hung)

@@ -3,10 +3,12 @@
 import numpy as np
 
 from fernring.core.document.shelf import PaintShade
+from fernring.core.plan import plan
 from fernring.core.rows.trims.grown import Finding
 from fernring.core.rows.trims.host import Host
 from fernring.core.rows.trims.kind import Size
 from fernring.core.rows.trims.top import WAYS, TopTrim, slots, stack
+from tests import patterns
 from tests.assertions import FernTestCase
 
 HOST = Host(0.0, -20.0, 0.0, 20.0, 0.0, 0.0, 4.0, 1, 0, 0, 0)
@@ -40,3 +42,19 @@ class TopTest(FernTestCase):
         self.assertEqual(slots(turning, heights, 0).tolist(), [0, 2, 1, 2])
         self.assertEqual(slots(turning, heights, 1).tolist(), [1, 2, 0, 2])
         self.assertEqual(slots(top(3.0, shades=2, turns=True), heights, 1).tolist(), [0, 1, 0, 1])
+
+    def test_on_a_ball_top_dots_of_walked_dots_sit_as_far_aside_as_on_a_plane(self) -> None:
+        """A dot of 0.8 mm on one of 2 mm, shifted by 0.6 of the room, stands 0.36 mm aside in space, on both halves."""
+        small = patterns.top(0.8, towards="outward")
+        petal = patterns.walk(2.0, load="each", trims=[small])
+        ball = {"outline": {"kind": "round", "diameter": 100.0}, "relief": {"kind": "ball"}, "border": 1.0}
+        for half in ("front", "back"):
+            for distance in (30.0, 60.0):
+                six = {"kind": "absolute", "repeats": 6}
+                one = patterns.row("a", 5.7, count=six, distance=patterns.at(distance), half=half, trims=[petal])
+                given = patterns.piece("petals").model_dump(mode="json")
+                dots = plan(patterns.read({**given, "blank": {**given["blank"], **ball}, "rows": [one]})).dots
+                high = np.flatnonzero(dots.trim == 1)
+                places = np.stack((dots.x, dots.y, dots.z), axis=1)
+                aside = np.linalg.norm(places[high] - places[dots.below[high]], axis=1)
+                np.testing.assert_allclose(aside, 0.36, atol=1e-3)
