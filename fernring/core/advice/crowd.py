@@ -129,7 +129,7 @@ def _discs(dots: Dots, marked: Sequence[Marked]) -> Dots:
         len(spine),
         x=spine[:, 0],
         y=spine[:, 1],
-        z=np.repeat([float(one.mark.z) for one in marked], sizes),
+        z=np.concatenate([one.mark.rise for one in marked]),
         radius=np.concatenate([one.mark.girth for one in marked]),
         row=np.repeat([one.row for one in marked], sizes),
         trim=np.repeat([one.mark.trim for one in marked], sizes),

@@ -45,11 +45,11 @@ class Growth:
 
     def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int) -> None:
         """A mark given in the host's frame."""
-        (sx, sy, _), _, _ = self.around.at(host, centres[:, 0], centres[:, 1])
+        (sx, sy, sz), walks, _ = self.around.at(host, centres[:, 0], centres[:, 1])
         (ox, oy, oz), _, _ = self.around.at(host, outline[:, 0], outline[:, 1])
         spine_plan, outline_plan = np.stack((sx, sy), axis=1), np.stack((ox, oy), axis=1)
         self.marks.append(
-            Mark(outline_plan, oz, spine_plan, girth, host.z, host.walk, host.own, number, slot, area(outline))
+            Mark(outline_plan, oz, spine_plan, sz, walks, girth, host.own, number, slot, area(outline))
         )
 
     def grow(self, trims: Sequence[TrimRule], host: Host, number: int) -> int:

@@ -13,16 +13,17 @@ from ...dots.table import NONE, Array, Dots, table
 class Mark:
     """A mark with an outline, shape (n, 2), in plan, and the heights of its points.
 
-    `spine` (m, 2) and `girth` (m,) are discs that fill it. `host` is the row's own dot it starts from. `trim` is -1
+    `spine` (m, 2), `rise`, `walks` and `girth` (m,) are discs that fill it: their places in plan, heights, walk
+    distances and radii. `host` is the row's own dot it starts from. `trim` is -1
     when the mark is a member of the row's own pattern; `slot` is its shade as for dots. Its area is in mm².
     """
 
     outline: Array
     heights: Array
     spine: Array
+    rise: Array
+    walks: Array
     girth: Array
-    z: float
-    walk: float
     host: int
     trim: int
     slot: int
@@ -67,7 +68,7 @@ class Grown:
             len(spine),
             x=spine[:, 0],
             y=spine[:, 1],
-            z=np.repeat([mark.z for mark in self.marks], sizes),
+            z=np.concatenate([mark.rise for mark in self.marks]),
             radius=np.concatenate([mark.girth for mark in self.marks]),
             trim=np.repeat([mark.trim for mark in self.marks], sizes),
             mark=np.repeat(np.arange(len(self.marks)), sizes),
@@ -80,18 +81,13 @@ class Grown:
     def inner(self) -> float:
         """Walk distance of the innermost painted edge (mm); infinite without anything."""
         own = float((self.dots.walk - self.dots.radius).min(initial=inf))
-        return min([own, *(mark.walk - _length(mark) for mark in self.marks)])
+        return min([own, *(float((mark.walks - mark.girth).min()) for mark in self.marks)])
 
     @cached_property
     def outer(self) -> float:
         """Walk distance of the outermost painted edge (mm)."""
         own = float((self.dots.walk + self.dots.radius).max(initial=-inf))
-        return max([own, *(float((np.hypot(*mark.spine.T) + mark.girth).max()) for mark in self.marks)])
-
-
-def _length(mark: Mark) -> float:
-    """How far a mark extends from its head."""
-    return float(np.hypot(*(mark.spine - mark.spine[0]).T).max()) + float(mark.girth.max())
+        return max([own, *(float((mark.walks + mark.girth).max()) for mark in self.marks)])
 
 
 NOTHING = Grown()

@@ -11,9 +11,11 @@ from hypothesis import strategies as st
 from fernring.core.dots.index import Index
 from fernring.core.geometry.outline.polygon import area
 from fernring.core.geometry.surface import Plane
+from fernring.core.plan import Plan, plan
 from fernring.core.rows.trims.host import Around, Host
 from fernring.core.rows.trims.swipe import SwipeTrim, ToCircle, ToContact, ToLength, envelope, family, spine
-from tests.assertions import FernTestCase
+from tests import patterns
+from tests.assertions import FernTestCase, between
 
 FORMS = ("straight", "teardrop", "comma left", "comma right")
 
@@ -90,3 +92,35 @@ class FamilyTest(FernTestCase):
         off = family(trim, HOST, around((2.0, -35, 3)))[0].length
         self.assert_mm(off, 15 - (3.5**2 - 4) ** 0.5, 1e-9)
         self.assert_mm(family(trim, HOST, around((9, -35, 3)))[0].length, 16 * 2.0)
+
+
+class ReliefTest(FernTestCase):
+    """A swipe follows the surface: what is checked and nested on lies as high as it is painted."""
+
+    def on(self, relief: dict[str, Any] | None, *rows: dict[str, Any]) -> Plan:
+        blank = {
+            "outline": {"kind": "round", "diameter": 110.0},
+            "border": 1.0,
+            **({"relief": relief} if relief else {}),
+        }
+        given = patterns.piece("petals").model_dump(mode="json")
+        return plan(patterns.read({**given, "blank": {**given["blank"], **blank}, "rows": list(rows), "segments": 6}))
+
+    def test_an_overlap_with_its_tail_is_said_on_a_dome_as_on_a_plane(self) -> None:
+        swept = patterns.row("a", 3.0, distance=patterns.at(30), start=patterns.LINES, trims=[patterns.swipe(14)])
+        there = patterns.row("b", 3.0, distance=patterns.at(44.5), start=patterns.LINES)
+        for relief in (None, {"kind": "dome", "rise": 10.0}, {"kind": "dome", "rise": 30.0}):
+            verdict = self.verdict(self.on(relief, there, swept), "swipe without room")
+            self.assertRegex(verdict.text, "overlap by {(0.9|1.0|1.1|1.2)")
+
+    def test_a_row_nests_behind_the_tail_whatever_the_relief(self) -> None:
+        """Behind a swipe of 14 mm from 30 on: on a flat blank at 45.99, over a dome a little further along it."""
+        swept = patterns.row("a", 3.0, distance=patterns.at(30), start=patterns.LINES, trims=[patterns.swipe(14)])
+        nested = patterns.row("c", 3.0, start=patterns.LINES)
+        walks = []
+        for relief in (None, {"kind": "dome", "rise": 10.0}, {"kind": "dome", "rise": 30.0}):
+            found = self.on(relief, swept, nested)
+            walks.append(found.solved.rows[1].walk)
+            discs, dots = found.solved.rows[0].grown.mark_discs, found.solved.rows[1].own_dots
+            self.assert_mm(float(between(discs, dots).min()), 0.4, 1e-3)
+        self.assertLess(max(walks) - min(walks), 0.3)
