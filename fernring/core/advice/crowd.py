@@ -42,7 +42,8 @@ def crowded(solved: Solved) -> Crowd:
     """Everything closer than its gap asks. Contact at a stated gap is intended and not among it.
 
     A row's gap counts between its own dots, and between a nested row and the rows before it; a walk's gap within its
-    petal; for all other pairs the piece's safe gap. Stacked dots are looked at among those of their own level.
+    petal, a swipe's to all it meets; for all other pairs the piece's safe gap. Stacked dots are looked at among those
+    of their own level.
     """
     concerned = _concerned(solved)
     return _searched(solved, concerned) if concerned.any() else NOBODY
@@ -86,7 +87,8 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
     nested = np.array([states_gap(row) for row in rows] or [False])
     boundary = np.array([row.boundary for row in rows] or [False])
     # 1. Discs grown by their share of the widest gap that may count for them meet where a pair may be too close.
-    growth = np.maximum(np.where(nested, gaps, gaps / 2)[things.row], safe / 2)
+    asked = _mark_gaps(solved, things)
+    growth = np.maximum(np.maximum(np.where(nested, gaps, gaps / 2)[things.row], safe / 2), asked)
     first, second = close_pairs(things.x, things.y, things.z, things.radius + growth, 0.0)
     i, j = first.astype(np.intp), second.astype(np.intp)
     swap = things.row[i] > things.row[j]
@@ -100,6 +102,7 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
     petal = _petal_gaps(solved, things)
     gap = np.where(stated, gaps[b], safe)
     gap = np.where(same & family, np.minimum(petal[i], petal[j]), gap)
+    gap = np.where(marked & ~(same & family), np.maximum(asked[i], asked[j]), gap)
     sort = np.where(marked, SWEPT, np.where(same & ~own & ~family, PETALS, np.where(same & own, RINGS, OTHERS)))
     # 3. Only those that fall short of it by more than the arithmetic may err.
     clear = _clear(things, i, j)
@@ -152,6 +155,16 @@ def _petal_gaps(solved: Solved, things: Dots) -> Array:
             gaps = np.array([trim_kind(trim).gap(trim) for trim in row.all_trims])
             grown = np.flatnonzero((things.row == index) & (things.trim >= 0) & (things.mark < 0))
             found[grown] = gaps[things.trim[grown]]
+    return found
+
+
+def _mark_gaps(solved: Solved, things: Dots) -> Array:
+    """The gap that each mark keeps to what it does not belong to: its trim's, or the safe gap; -inf for dots."""
+    found = np.where(things.mark >= 0, solved.piece.safe_gap, -np.inf)
+    for index, row in enumerate(solved.piece.rows):
+        for number, trim in enumerate(row.all_trims):
+            if trim_kind(trim).swept:
+                found[(things.row == index) & (things.trim == number) & (things.mark >= 0)] = trim_kind(trim).gap(trim)
     return found
 
 

@@ -9,6 +9,7 @@ from typing import Literal
 
 import numpy as np
 
+from ...advice.crowd import crowded
 from ...advice.sizes import KitSize, kit_sizes, largest_up_to
 from ...document.distance import AtWalk
 from ...document.member import Member
@@ -26,6 +27,7 @@ from ...rows.halves import Halves, open_halves
 from ...rows.sequence import solve_rows
 from ...rows.solve import solve_on_halves
 from ...rows.tracks.centre import CentreTrack
+from ...solved import solve_piece
 from ..slack import CLOSE_ENOUGH, spread_slack
 from .paint import coloured
 from .recipe import Beat, Recipe
@@ -34,6 +36,7 @@ Half = Literal["front", "back", "both"]
 STARTS: dict[str, Start] = {"offset": Offset(), "on lines": OnLines(), "between": Between()}
 LEAST_REPEATS = 3
 MOST_COMPOSED = 60
+LEAST_APART, MOST_TRIES = 0.05, 8
 
 
 def compose(bare: Piece, recipe: Recipe) -> Piece:
@@ -43,12 +46,27 @@ def compose(bare: Piece, recipe: Recipe) -> Piece:
     """
     sizes = kit_sizes(bare.tools)
     halves = open_halves(bare)
+    if halves.front.laps:
+        return _apart_at_the_widest(bare, recipe)
     _require_room(bare, sizes, halves.front)
     rows: list[Row] = []
     for half in _halves(bare):
         halves = _fill(bare, recipe, sizes, halves, rows, half)
     piece = coloured(bare.model_copy(update={"rows": tuple(rows)}), recipe)
     return _to_the_border(piece)
+
+
+def _apart_at_the_widest(bare: Piece, recipe: Recipe) -> Piece:
+    """On a ball or egg without a border the last rows of both halves would meet on its widest circle: they keep as far
+    from it as it takes for them to lie apart."""
+    border = max(bare.safe_gap / 2, LEAST_APART)
+    for _ in range(MOST_TRIES):
+        inside = compose(bare.model_copy(update={"blank": bare.blank.model_copy(update={"border": border})}), recipe)
+        piece = inside.model_copy(update={"blank": bare.blank})
+        if not len(crowded(solve_piece(piece)).clear):
+            break
+        border *= 1.5
+    return piece
 
 
 def _halves(bare: Piece) -> tuple[Half, ...]:

@@ -48,9 +48,7 @@ class Growth:
         (sx, sy, sz), walks, _ = self.around.at(host, centres[:, 0], centres[:, 1])
         (ox, oy, oz), _, _ = self.around.at(host, outline[:, 0], outline[:, 1])
         spine_plan, outline_plan = np.stack((sx, sy), axis=1), np.stack((ox, oy), axis=1)
-        self.marks.append(
-            Mark(outline_plan, oz, spine_plan, sz, walks, girth, host.own, number, slot, area(outline))
-        )
+        self.marks.append(Mark(outline_plan, oz, spine_plan, sz, walks, girth, host.own, number, slot, area(outline)))
 
     def grow(self, trims: Sequence[TrimRule], host: Host, number: int) -> int:
         """Grow these trims on the host; `number` is the first one's. Answers the number after the last."""

@@ -2,7 +2,7 @@
 
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
-from math import cos, inf, pi, radians, sin, sqrt
+from math import cos, inf, pi, radians, sin
 from typing import TYPE_CHECKING, Annotated, Any, Literal
 
 import numpy as np
@@ -12,6 +12,7 @@ from ...document.facts import Fact, named
 from ...document.numbers import FIRST, Frozen, Gap, Walk
 from ...document.shelf import Shade
 from ...dots.table import Array
+from ...geometry.crossing import crossing
 from ...words.lengths import mm
 from .kind import Extent, Path, Smaller, TrimKind, TrimRule
 
@@ -170,16 +171,17 @@ def _length(trim: SwipeTrim, host: "Host", around: "Around") -> float:
 
 
 def _to_contact(trim: SwipeTrim, host: "Host", around: "Around") -> float:
-    """The longest straight tail whose tip keeps the gap to what lies in its way, at most eight heads long."""
+    """The longest tail that keeps the gap to what lies in its way, flanks and tip alike; at most eight heads long."""
     most = 16 * host.radius
-    way = radians(trim.angle) + (pi if trim.direction == "inward" else 0.0)
-    best = most
-    for u, v, r in around.near(host, most):
-        along, aside = u * sin(way) + v * cos(way), abs(u * cos(way) - v * sin(way))
-        apart = r + trim.gap
-        if along > 0 and aside < apart:
-            best = min(best, along - sqrt(apart * apart - aside * aside))
-    return max(best, LEAST_LENGTH)
+    discs = np.array(around.near(host, most)).reshape(-1, 3)
+
+    def short(length: float) -> float:
+        """By how much the gap is missed (mm); what the head itself comes too close to is not the tail's fault."""
+        centres, girth = spine(trim, host.radius, length, 0.0, 1.0)
+        apart = np.linalg.norm(centres[:, None] - discs[None, :, :2], axis=2) - girth[:, None] - discs[:, 2]
+        return trim.gap - float(apart[:, apart[0] >= trim.gap].min(initial=np.inf))
+
+    return max(crossing(short, LEAST_LENGTH, most, 1e-6), LEAST_LENGTH)
 
 
 def grow(trim: SwipeTrim, number: int, host: "Host", growth: "Growth") -> list["Host"]:

@@ -1,8 +1,10 @@
 """Starting patterns on any blank."""
 
+import numpy as np
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from fernring.core.document.blank import Blank
 from fernring.core.errors import ComposeError
 from fernring.core.plan import plan
 from fernring.core.proposals.starting.compose import compose
@@ -46,3 +48,14 @@ class ComposeTest(FernTestCase):
             compose(piece(tools=()), recipes()[0])
         with self.assertRaisesRegex(ComposeError, "A border of 44.9 mm leaves 0.10 mm"):
             compose(piece(border=44.9), recipes()[0])
+
+    def test_on_a_ball_or_egg_without_a_border_both_halves_end_apart(self) -> None:
+        for relief in ({"kind": "ball"}, {"kind": "egg", "length": 84.0, "widest": 36.0}):
+            for gap in (0.0, 0.3):
+                blank = {"outline": {"kind": "round", "diameter": 60.0}, "relief": relief, "border": 0.0}
+                for recipe in recipes()[:2]:
+                    found = plan(compose(piece(blank=Blank.model_validate(blank), safe_gap=gap), recipe))
+                    self.assertEqual([v.text for v in found.verdicts if v.severity == "serious"], [])
+                    self.assertEqual(found.solved.piece.blank.border, 0)
+                    dots = found.dots.take(found.dots.level == 1)
+                    self.assertLess(float(np.abs(dots.z).min() - dots.radius.max()), 3)

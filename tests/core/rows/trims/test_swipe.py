@@ -88,10 +88,31 @@ class FamilyTest(FernTestCase):
 
     def test_lengths_to_first_contact(self) -> None:
         trim = pulled(to=ToContact(), gap=0.5)
-        self.assert_mm(family(trim, HOST, around((0, -35, 3)))[0].length, 15 - 3.5, 1e-9)
-        off = family(trim, HOST, around((2.0, -35, 3)))[0].length
-        self.assert_mm(off, 15 - (3.5**2 - 4) ** 0.5, 1e-9)
+        tip = 0.06 * HOST.radius
+        self.assert_mm(family(trim, HOST, around((0, -35, 3)))[0].length, 15 - 3.5 - tip, 1e-5)
         self.assert_mm(family(trim, HOST, around((9, -35, 3)))[0].length, 16 * 2.0)
+
+    @given(
+        st.sampled_from(FORMS), st.floats(-6, 6), st.floats(-44, -28), st.floats(0.5, 5), st.floats(0, 1),
+        st.sampled_from(("outward", "inward")),
+    )  # fmt: skip
+    def test_the_whole_tail_keeps_its_gap_and_is_no_shorter_than_it_must_be(
+        self, form: str, x: float, y: float, r: float, gap: float, direction: str
+    ) -> None:
+        trim = pulled(to=ToContact(), gap=gap, form=form, direction=direction)
+        there = (x, y if direction == "outward" else -40 - y, r)
+        near = around(there).near(HOST, 32)
+        length = family(trim, HOST, around(there))[0].length
+
+        def clear(long: float) -> float:
+            centres, girth = spine(trim, HOST.radius, long, 0.0, 1.0)
+            return float(min((np.hypot(*(centres - (u, v)).T) - girth - radius).min() for u, v, radius in near))
+
+        if not near or clear(0.5) < gap:
+            return
+        self.assertGreaterEqual(clear(length), gap - 1e-6)
+        if length < 16 * HOST.radius - 1e-3:
+            self.assertLess(clear(length + 1e-3), gap)
 
 
 class ReliefTest(FernTestCase):
