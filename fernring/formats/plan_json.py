@@ -7,6 +7,7 @@ import numpy as np
 import orjson
 
 from ..core.document.blank import Blank
+from ..core.document.piece import used
 from ..core.ground.ground import ground
 from ..core.ground.section import poles, section, span
 from ..core.guides.lines import Net, guide_lines, net
@@ -34,6 +35,7 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "rows": [_row(solved, index) for index in range(len(solved.rows))],
         "shades": _shades(solved),
         "ramps": solved.palette.ramps,
+        "used": used(solved.piece),
         "dots": _dots(solved),
         "marks": _marks(solved),
         "guides": _guides(net(solved.piece, solved.rows)),

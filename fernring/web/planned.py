@@ -157,6 +157,14 @@ class TotalsAnswer(BaseModel):
     swept: float
 
 
+class UsedAnswer(BaseModel):
+    """Ids that the piece cannot do without."""
+
+    tools: list[str]
+    paints: list[str]
+    ramps: list[str]
+
+
 class PlanAnswer(BaseModel):
     rim: float
     limit: float
@@ -164,6 +172,7 @@ class PlanAnswer(BaseModel):
     rows: list[RowAnswer]
     shades: list[ShadeAnswer]
     ramps: dict[str, list[str]]
+    used: UsedAnswer
     dots: DotColumns
     marks: MarksAnswer
     guides: list[GuideAnswer]

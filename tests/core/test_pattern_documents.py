@@ -3,7 +3,7 @@
 from typing import Any
 
 from fernring.core.document.changes import Change, changed
-from fernring.core.document.piece import Piece
+from fernring.core.document.piece import Piece, used
 from fernring.core.document.reading import read_document, read_piece
 from fernring.core.errors import DocumentError
 from fernring.core.plan import plan
@@ -128,3 +128,20 @@ class RoundTripTest(FernTestCase):
         found = read_document(value)
         assert isinstance(found, Piece)
         self.assertEqual((found.rows[1].trims, found.bare, found.rows[1].track.kind), ((), (), "ring"))
+
+
+class UsedTest(FernTestCase):
+    def test_what_members_trims_and_ramps_use_cannot_be_left_out(self) -> None:
+        """Leaving out anything else gives a document that opens; leaving out what is used does not."""
+        for name in ("trims on trims", "stacks in turns", "shades of their own", "petals"):
+            piece = patterns.piece(name)
+            needed = used(piece)
+            for field in ("paints", "tools"):
+                for one in getattr(piece, field):
+                    rest = [other.model_dump(mode="json") for other in getattr(piece, field) if other.id != one.id]
+                    document = {**piece.model_dump(mode="json"), field: rest}
+                    if one.id in needed[field]:
+                        with self.assertRaises(DocumentError):
+                            read_piece(document)
+                    else:
+                        read_piece(document)

@@ -9,6 +9,7 @@ from ..rows.trims.kind import Path, TrimRule, trims_of
 from ..rows.trims.top import TopTrim
 from ..solved import Solved
 from ..words.lengths import mm
+from ..words.numbers import counted
 from .sizes import KitSize, kit_sizes, largest_up_to, trim_size
 from .verdict import Remedy, Verdict
 
@@ -105,10 +106,20 @@ def _not_exact(where: Where, finding: Finding) -> Verdict:
     return Verdict("walk not exact", where.key("walk not exact"), "note", text, (where.index,))
 
 
+def _blocked(where: Where, finding: Finding) -> Verdict:
+    layer, dots = (int(value) for value in finding.figures)
+    text = (
+        f"{where.name}: walk {layer} round a petal ends after {counted(dots)} dots on a side: the next one would "
+        "overlap the petal itself."
+    )
+    return Verdict("walk blocked", where.key("walk blocked"), "note", text, (where.index,))
+
+
 _SAID: dict[str, Callable[[Where, Finding], Verdict]] = {
     "load": _load,
     "load not measured": _not_measured,
     "not exact": _not_exact,
+    "blocked": _blocked,
     "uneven": _uneven,
     "top": _top,
 }

@@ -35,6 +35,16 @@ def tools_named(row: Row) -> Iterator[str]:
     yield from (size.tool for trim in row.all_trims for _, size in trim_kind(trim).sizes(trim) if size.tool)
 
 
+def used(piece: "Piece") -> dict[str, list[str]]:
+    """Ids of the tools, paints and ramps that the piece cannot do without."""
+    shades = [shade for row in piece.rows for shade in shades_named(row)]
+    ramps = {shade.ramp for shade in shades if not isinstance(shade, PaintShade)}
+    stops = {stop for ramp in piece.ramps for stop in ramp.stops}
+    paints = stops | {shade.paint for shade in shades if isinstance(shade, PaintShade)}
+    tools = {ident for row in piece.rows for ident in tools_named(row)}
+    return {"tools": sorted(tools), "paints": sorted(paints), "ramps": sorted(ramps)}
+
+
 class Accepted(Frozen):
     """A verdict the artist accepts, by its key, and why."""
 

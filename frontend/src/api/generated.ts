@@ -2671,6 +2671,7 @@ export interface components {
             /** Shades */
             shades: components["schemas"]["ShadeAnswer"][];
             totals: components["schemas"]["TotalsAnswer"];
+            used: components["schemas"]["UsedAnswer"];
             /** Verdicts */
             verdicts: components["schemas"]["VerdictAnswer"][];
         };
@@ -3620,6 +3621,18 @@ export interface components {
             row: number;
             /** Trim */
             trim: number;
+        };
+        /**
+         * UsedAnswer
+         * @description Ids that the piece cannot do without.
+         */
+        UsedAnswer: {
+            /** Paints */
+            paints: string[];
+            /** Ramps */
+            ramps: string[];
+            /** Tools */
+            tools: string[];
         };
         /**
          * VerdictAnswer

@@ -21,7 +21,7 @@ interface Props {
 export function ColoursPart({ session, piece, plan }: Props) {
   const { changed, others } = differences(piece.paints, useShelfPaints());
   const set = (label: string, paints: Paint[]) => session.edit(label, (now) => ({ ...now, paints }));
-  const used = usedPaints(piece);
+  const used = new Set(plan.used.paints);
   return (
     <div className="part-body">
       <section aria-label="Paints of the piece">
@@ -93,12 +93,6 @@ export function ColoursPart({ session, piece, plan }: Props) {
       <Ramps session={session} piece={piece} plan={plan} />
     </div>
   );
-}
-
-function usedPaints(piece: Piece): Set<string> {
-  const shades = piece.rows.flatMap((row) => row.shades);
-  const direct = shades.flatMap((shade) => (shade.kind === "paint" ? [shade.paint] : []));
-  return new Set([...direct, ...piece.ramps.flatMap((ramp) => ramp.stops)]);
 }
 
 function Ramps({ session, piece, plan }: Props) {

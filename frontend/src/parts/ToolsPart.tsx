@@ -1,15 +1,15 @@
 /** The tools chosen for the piece: copies of the kit's, so that the piece plans the same anywhere. */
 import { Button, Table } from "@mantine/core";
-import type { Piece, Tool } from "../api/types";
+import type { Piece, Plan, Tool } from "../api/types";
 import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
 import { differences, takenOver } from "./differences";
 import { useKitTools } from "./useStock";
 
-export function ToolsPart({ session, piece }: { session: Session; piece: Piece }) {
+export function ToolsPart({ session, piece, plan }: { session: Session; piece: Piece; plan: Plan }) {
   const units = useUnits((state) => state.units);
   const { changed, others } = differences(piece.tools, useKitTools());
-  const used = new Set(piece.rows.flatMap((row) => row.pattern.map((member) => member.tool)));
+  const used = new Set(plan.used.tools);
   const set = (label: string, tools: Tool[]) => session.edit(label, (now) => ({ ...now, tools }));
   return (
     <div className="part-body">

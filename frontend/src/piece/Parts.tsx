@@ -55,7 +55,7 @@ export function Parts({ session, piece, plan, row, part, setPart }: Props) {
         <BlankPart session={session} piece={piece} plan={plan} />
       </Tabs.Panel>
       <Tabs.Panel value="Tools" className="part">
-        <ToolsPart session={session} piece={piece} />
+        <ToolsPart session={session} piece={piece} plan={plan} />
       </Tabs.Panel>
       <Tabs.Panel value="Colours" className="part">
         <ColoursPart session={session} piece={piece} plan={plan} />

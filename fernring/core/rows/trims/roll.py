@@ -10,6 +10,7 @@ from math import acos, atan2, cos, hypot, inf, pi, sin, sqrt
 
 Disc = tuple[float, float, float]
 TOUCHES = 1e-9
+OVERLAPS = 1e-6  # mm
 
 
 def on_axis(petal: Sequence[Disc], radius: float, gap: float) -> float:
@@ -64,10 +65,10 @@ def outer_start(about: Disc, before: Disc | None, radius: float, gap: float) -> 
 def down_one_side(
     petal: Sequence[Disc], first: Disc, radii: Iterator[float], gap: float, foreign: Sequence[Disc], most: int
 ) -> tuple[list[Disc], str]:
-    """Dots clockwise from the first, and why they end: "count", "foot", "foreign" or "load".
+    """Dots clockwise from the first, and why they end: "count", "foot", "foreign", "blocked" or "load".
 
-    The foot is reached when a dot would come within r + gap/2 of the axis on the far side, or touch what is no part
-    of the petal.
+    The foot is reached when a dot would come within r + gap/2 of the axis on the far side, "foreign" is what is no part
+    of the petal; "blocked" is a walk whose next place would overlap a dot of the petal itself.
     """
     known, line = [*petal, first], [first]
     for n, radius in enumerate(radii):
@@ -80,11 +81,19 @@ def down_one_side(
         dot = found[0]
         if dot[1] < 0 and dot[0] < radius + gap / 2 - 1e-9:
             return line[1:], "foot"
-        if any(hypot(dot[0] - u, dot[1] - v) < r + radius + gap - 1e-6 for u, v, r in foreign):
+        if _overlaps(dot, gap, foreign):
             return line[1:], "foreign"
+        if _overlaps(dot, gap, known):
+            return line[1:], "blocked"
         line.append(dot)
         known.append(dot)
     return line[1:], "load"
+
+
+def _overlaps(dot: Disc, gap: float, discs: Sequence[Disc]) -> bool:
+    """Whether a dot comes closer to any of the discs than the gap."""
+    x, y, radius = dot
+    return any(hypot(x - u, y - v) < r + radius + gap - OVERLAPS for u, v, r in discs)
 
 
 def mirrored(discs: Sequence[Disc]) -> list[Disc]:

@@ -92,6 +92,8 @@ class SwipeTrim(TrimRule):
 
 SAMPLES = 40
 TIP = 0.06
+RIM = 32  # corners of a disc
+UNSEEN = 0.002  # mm
 LEAST_LENGTH = 0.5
 
 
@@ -114,28 +116,22 @@ def spine(trim: SwipeTrim, radius: float, length: float, lean_rad: float, side: 
 
 
 def envelope(centres: Array, girth: Array) -> Array:
-    """Outline of discs along a spine: c + r(-r' T ± sqrt(1 - r'²) N), with round ends. Shape (n, 2)."""
-    step = np.gradient(centres, axis=0)
-    pace = np.maximum(np.hypot(step[:, 0], step[:, 1]), 1e-9)
-    along = step / pace[:, None]
-    across = np.stack((-along[:, 1], along[:, 0]), axis=1)
-    fall = np.clip(np.gradient(girth) / pace, -0.999, 0.999)
-    side = np.sqrt(1 - fall**2)
-    one = centres + girth[:, None] * (-fall[:, None] * along + side[:, None] * across)
-    other = centres + girth[:, None] * (-fall[:, None] * along - side[:, None] * across)
-    head = _cap(centres[0], girth[0], other[0], one[0], along[0])
-    return np.concatenate((one, other[::-1], head))
+    """Outline of the body that discs along a spine sweep, shape (n, 2): head and tip are round, and it never crosses
+    itself. Between two discs the body is their convex hull; all hulls together are the swipe."""
+    import shapely
 
-
-def _cap(centre: Array, radius: float, start: Array, end: Array, tail: Array) -> Array:
-    """The round back of the head from one point of its edge to another, on the side away from the tail."""
-    a = float(np.arctan2(*(start - centre)[::-1]))
-    sweep = float((np.arctan2(*(end - centre)[::-1]) - a) % (2 * pi))
-    middle = a + sweep / 2
-    if cos(middle) * tail[0] + sin(middle) * tail[1] > 0:
-        sweep -= 2 * pi
-    turn = a + np.linspace(0, 1, 26)[1:-1] * sweep
-    return np.asarray(centre + radius * np.stack((np.cos(turn), np.sin(turn)), axis=1))
+    turn = np.linspace(0, 2 * pi, RIM, endpoint=False)
+    # 1. Regular polygons round the discs, as much larger than them inside as smaller at their corners.
+    rim = girth[:, None, None] * np.stack((np.sin(turn), np.cos(turn)), axis=1) / cos(pi / RIM / 2)
+    discs = centres[:, None] + rim
+    # 2. The hull of each two that follow one another.
+    pairs = np.concatenate((discs[:-1], discs[1:]), axis=1)
+    count = np.repeat(np.arange(len(pairs)), 2 * RIM)
+    hulls = shapely.convex_hull(shapely.multipoints(pairs.reshape(-1, 2), indices=count))
+    # 3. Their union, without points that change it by less than anybody sees.
+    body = shapely.union_all(hulls).simplify(UNSEEN)
+    whole = max(shapely.get_parts(body), key=lambda part: part.area)
+    return np.asarray(shapely.get_coordinates(whole.exterior)[:-1])
 
 
 @dataclass(frozen=True)

@@ -15,7 +15,7 @@ from ..placed import PlacedRow
 from . import trim_kind
 from .grown import Mark
 from .host import Around
-from .kind import TrimRule
+from .kind import TrimRule, trims_of
 
 ALIKE = ("z", "radius", "walk", "tool", "trim", "layer", "side", "level")  # on every dot that looks alike
 SAME = 5  # decimals to which angles and lengths are alike
@@ -65,14 +65,14 @@ def turned_dots(kinds: Sequence[Alike], mirror: float, own: Dots, trims: Sequenc
     host, by = hosts[copy], turn[copy]
     x, y = turned_places(growth.x[each], growth.y[each], by * mirror)
     below, slot = growth.below[each], growth.slot[each]
-    for number, trim in enumerate(trims):
-        if any(earlier.carried for earlier in trims[:number]):
-            break
+    number = 0  # trims are counted as they stand on the sheet, each followed by those on it
+    for trim in trims:
         mine = np.flatnonzero(growth.trim[each] == number)
         order = np.arange(len(mine)) - np.searchsorted(copy[mine], copy[mine])
         decided = trim_kind(trim).slots(trim, order, own.place[host[mine]])
         if decided is not None:
             slot[mine] = decided
+        number += 1 + sum(1 for _ in trims_of(trim.carried))
     return table(
         len(copy),
         **{name: getattr(growth, name)[each] for name in ALIKE},

@@ -177,6 +177,8 @@ def _layer(
             need = len(down_one_side(own, first, endless, trim.gap, away, most)[0]) + 1
             if need > len(line) + 1:
                 petal.findings.append(Finding("load", number, (need, len(line) + 1)))
+        if ends[side] == "blocked":
+            petal.findings.append(Finding("blocked", number, (layer + 1.0, float(len(line)))))
         lines[side] = line if side == "right" else mirrored(line)
     _even(trim, number, lines, petal)
     for number_of_side, line, along in ((0, [first], [0.0]), *_shared(lines)):

@@ -44,6 +44,20 @@ class SpineTest(FernTestCase):
         for (u, v), size in list(zip(centres.tolist(), girth.tolist(), strict=True))[:-1:5]:
             self.assertTrue(outline.covers(shapely.Point(u, v).buffer(size * 0.97, 16)), (form, u, v))
 
+    @given(
+        st.sampled_from(FORMS), st.floats(0.4, 5), st.floats(0.5, 40), st.floats(0, 120), st.floats(-1, 1),
+    )  # fmt: skip
+    def test_the_outline_is_the_body_that_is_checked(
+        self, form: str, r: float, length: float, bend: float, lean: float
+    ) -> None:
+        """Head and tip included, and simple, however short the tail beside its head."""
+        centres, girth = spine(pulled(form=form, bend=bend), r, length, lean, 1.0)
+        outline = shapely.Polygon(envelope(centres, girth))
+        self.assertTrue(outline.is_valid)
+        body = shapely.union_all([shapely.Point(*at).buffer(size, 32) for at, size in zip(centres, girth, strict=True)])
+        self.assertLess(body.difference(outline.buffer(0.012 * max(r, 1))).area, 1e-6)
+        self.assertLess(outline.difference(body.buffer(length / 40 + 0.02 * r)).area, 1e-6)
+
     def test_the_girth_falls_from_head_to_tip(self) -> None:
         for form in FORMS:
             _, girth = spine(pulled(form=form), 2.0, 10.0, 0.0, 1.0)

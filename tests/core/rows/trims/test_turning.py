@@ -53,3 +53,14 @@ class TurningTest(FernTestCase):
         np.testing.assert_allclose(found.spine, [(20, 0), (24, 0), (28, 0)], atol=1e-12)
         self.assertEqual((found.host, found.trim, found.area), (7, 0, 14))
         np.testing.assert_allclose(turned_mark(mark(), pi / 2, -1.0, 7).spine[0], (-20, 0), atol=1e-12)
+
+    def test_shades_take_turns_round_the_row_after_a_trim_that_carries_trims_too(self) -> None:
+        turning = patterns.top(3.0, turns=True, shades=patterns.shades("red", "teal", "pale"))
+        carrying = patterns.walk(2.0, load="each", count=1, trims=[patterns.top(0.8)])
+        six = {"kind": "absolute", "repeats": 6}
+        for trims in ([turning], [carrying, turning]):
+            one = patterns.row("a", 6.8, distance=patterns.at(26), trims=trims, count=six)
+            found = solve_piece(patterns.with_rows(one, segments=6))
+            dots = found.dots.take(found.dots.trim == (0 if len(trims) == 1 else 2))
+            names = [found.palette.shades[shade].name for shade in dots.shade[np.argsort(dots.place)].tolist()]
+            self.assertEqual(names, ["Red", "Teal"] * 3)

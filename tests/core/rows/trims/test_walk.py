@@ -1,8 +1,16 @@
 """Walked petals on reliefs."""
 
-import numpy as np
+from typing import Any
 
+import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
+
+from fernring.core.dots.index import Index
+from fernring.core.geometry.surface import Plane
 from fernring.core.plan import Plan, plan
+from fernring.core.rows.trims.host import Around, Host
+from fernring.core.rows.trims.walk import Petal, WalkTrim, walked
 from tests import patterns
 from tests.assertions import FernTestCase
 
@@ -43,3 +51,32 @@ class ReliefPetalTest(FernTestCase):
     def test_petals_are_alike_all_round(self) -> None:
         for name in BLANKS:
             self.assert_turns_onto_itself(petal(name, 26), 4)
+
+
+class WalkedTest(FernTestCase):
+    @given(
+        st.floats(0.4, 7), st.floats(0.3, 4), st.integers(1, 3), st.integers(0, 4), st.sampled_from((0.0, 0.1, 0.5)),
+        st.sampled_from(("each", "one")), st.sampled_from(("outer point", "foot")),
+    )  # fmt: skip
+    def test_no_two_dots_of_a_petal_come_closer_than_its_gap(
+        self, host: float, dot: float, layers: int, lead: int, gap: float, load: str, begin: str
+    ) -> None:
+        """However slim the petal, and however small its host beside what is walked round it."""
+        found = self.walk(host, dot, layers=layers, lead=lead, gap=gap, load=load, begin=begin)
+        discs = np.array([(0.0, 0.0, host), *found.dots])
+        apart = np.hypot(discs[:, None, 0] - discs[:, 0], discs[:, None, 1] - discs[:, 1])
+        clear = (apart - discs[:, None, 2] - discs[:, 2])[np.triu_indices(len(discs), 1)]
+        self.assertGreaterEqual(float(clear.min()), gap - 1e-5)
+
+    def test_a_walk_that_would_overlap_its_own_petal_ends_and_says_so(self) -> None:
+        found = [self.walk(host, 0.32, lead=2, gap=0.1) for host in np.arange(2.9, 7, 0.02)]
+        told = [finding.figures for one in found for finding in one.findings if finding.code == "blocked"]
+        self.assertTrue(told)
+        self.assertTrue(all(layer == 1 and dots < 8 for layer, dots in told))
+
+    def walk(self, host: float, dot: float, **more: Any) -> Petal:
+        trim = WalkTrim.model_validate(
+            {"id": "w", "size": {"diameter": 2 * dot}, "shades": patterns.shades("pale"), **more}
+        )
+        nobody = Around(Plane(200), Index(*(np.empty(0) for _ in range(4))), {}, {})
+        return walked(trim, 0, Host(0.0, -50.0, 0.0, 50.0, 0.0, 0.0, host, 1, 0, 0, 0), nobody)
