@@ -4,10 +4,12 @@ import re
 from math import hypot
 
 from ..core.errors import DocumentError
-from .svg_lines import Point, SvgLine, local_name, parsed, svg_lines
+from .svg_counts import local_name, require_few
+from .svg_lines import Point, SvgLine, parsed, svg_lines
 
 MOST_BYTES = 2_000_000
 MOST_POINTS = 20_000
+MOST_MM = 1_000
 CLOSES_WITHIN = 0.05
 UNIT = re.compile(r"^\s*[\d.]+(?:e[+-]?\d+)?\s*(mm|cm|in|pt|pc|q)\s*$", re.IGNORECASE)
 
@@ -58,11 +60,19 @@ def _lines(data: bytes) -> list[SvgLine]:
     lines = svg_lines(data, MOST_POINTS)
     if not lines:
         raise DocumentError("There is no line in this SVG file.", "file")
+    for side in (0, 1):
+        every = [place[side] for line in lines for place in line.points]
+        across = max(every) - min(every)
+        if across > MOST_MM:
+            raise DocumentError(
+                f"A drawing may be {MOST_MM:,} mm across at most; this one is {across:,.0f} mm.", "file"
+            )
     return lines
 
 
 def _require_plain(data: bytes) -> None:
     root = parsed(data)
+    require_few(root, MOST_POINTS)
     for side in ("width", "height"):
         given = root.get(side, "")
         if not UNIT.match(given):

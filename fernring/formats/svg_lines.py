@@ -5,14 +5,21 @@ XML goes through defusedxml first (no document types, no entities), the geometry
 
 from dataclasses import dataclass
 from io import BytesIO
+from itertools import pairwise
+from math import hypot, isfinite
 from typing import Any
 from xml.etree.ElementTree import Element
 
 from ..core.errors import DocumentError
+from .svg_counts import local_name, require_few, too_many
 
 FLATNESS = 0.01
 MM_A_PX = 25.4 / 96
-MOST_A_CURVE = 400
+LEAST_A_CURVE, MOST_A_CURVE = 8, 400
+FURTHEST_MM = 20_000
+CONTROLS = ("control", "control1", "control2")
+# What svgelements raises on numbers and structures that it cannot make sense of.
+FOREIGN = (ArithmeticError, AttributeError, IndexError, KeyError, RecursionError, TypeError, ValueError)
 
 Point = tuple[float, float]
 
@@ -43,16 +50,21 @@ def parsed(data: bytes) -> Element:
     return root
 
 
-def local_name(element: Element) -> str:
-    """The element's name without its namespace."""
-    return str(element.tag).rsplit("}", 1)[-1]
-
-
 def svg_lines(data: bytes, most_points: int) -> list[SvgLine]:
-    """Every drawn line, curves cut into chords; writing is left out. Raises DocumentError past the bound on points."""
+    """Every drawn line, curves cut into chords; writing is left out.
+
+    Raises DocumentError past the bounds on points, elements and size, before any curve is measured where that shows.
+    """
+    require_few(parsed(data), most_points)
+    try:
+        return _drawn(data, most_points)
+    except FOREIGN as error:
+        raise DocumentError("This SVG file holds a line that cannot be drawn.", "file") from error
+
+
+def _drawn(data: bytes, most_points: int) -> list[SvgLine]:
     import svgelements
 
-    parsed(data)
     found: list[SvgLine] = []
     total = 0
     for element in svgelements.SVG.parse(BytesIO(data), ppi=96).elements():
@@ -62,10 +74,20 @@ def svg_lines(data: bytes, most_points: int) -> list[SvgLine]:
             line = _flattened(svgelements.Path(subpath))
             total += len(line.points)
             if total > most_points:
-                raise DocumentError(f"An SVG file holds at most {most_points:,} points; this one has more.", "file")
+                raise too_many(most_points)
+            _require_near(line)
             if len(line.points) > 1:
                 found.append(line)
     return found
+
+
+def _require_near(line: SvgLine) -> None:
+    """Raises DocumentError for places that are none, or so far away that no sheet is meant."""
+    for place in line.points:
+        if not all(isfinite(one) and abs(one) <= FURTHEST_MM for one in place):
+            raise DocumentError(
+                f"A line of this SVG file runs more than {FURTHEST_MM:,} mm away from its corner.", "file"
+            )
 
 
 def _flattened(path: Any) -> SvgLine:
@@ -90,8 +112,14 @@ def _flattened(path: Any) -> SvgLine:
 
 
 def _pieces(segment: Any) -> int:
+    """How many chords a segment is cut into: by the length of its control polygon, which no curve exceeds."""
     import svgelements
 
     if isinstance(segment, svgelements.Line | svgelements.Close):
         return 1
-    return min(MOST_A_CURVE, max(8, int(segment.length(error=1e-3) * MM_A_PX / (8 * FLATNESS) ** 0.5)))
+    if isinstance(segment, svgelements.Arc):
+        length = max(segment.rx, segment.ry) * abs(segment.sweep)
+    else:
+        corners = [segment.start, *(getattr(segment, name) for name in CONTROLS if hasattr(segment, name)), segment.end]
+        length = sum(hypot(b.x - a.x, b.y - a.y) for a, b in pairwise(corners))
+    return min(MOST_A_CURVE, max(LEAST_A_CURVE, int(length * MM_A_PX / (8 * FLATNESS) ** 0.5)))

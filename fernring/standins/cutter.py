@@ -13,7 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..core.errors import DocumentError, FernError
-from ..formats.svg_lines import svg_lines
+from ..formats.svg_lines import FURTHEST_MM, svg_lines
 
 Array = NDArray[np.float64]
 CUT_MM_S, TRAVEL_MM_S, LIFT_S = 20.0, 100.0, 0.4
@@ -51,6 +51,8 @@ def cut(data: bytes, kind: str) -> Job:
         raise CutterError("There is nothing to cut in this file: it holds no line.")
     if len(paths) > MOST_PATHS or sum(map(len, paths)) > MOST_POINTS:
         raise CutterError(f"The cutter takes at most {MOST_PATHS} lines of {MOST_POINTS} points together.")
+    if not all(np.isfinite(path).all() and float(np.abs(path).max()) <= FURTHEST_MM for path in paths):
+        raise CutterError(f"A line of this file runs more than {FURTHEST_MM:,} mm away.")
     _refuse_meeting(paths)
     low = np.min([path.min(axis=0) for path in paths], axis=0) - BORDER
     high = np.max([path.max(axis=0) for path in paths], axis=0) + BORDER
