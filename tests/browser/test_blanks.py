@@ -106,6 +106,14 @@ class BlankTest(BrowserTestCase):
         expect(field).to_have_value("33")
         self.assertEqual(self.document()["blank"]["relief"]["widest"], 33)
 
+    def test_two_measures_entered_before_the_first_is_answered_are_both_kept(self) -> None:
+        answer = self.egg_with_a_late_answer("Quick egg")
+        self.fill("Widest at", "36")
+        answer()
+        expect(self.page.get_by_label("Widest at", exact=True)).to_have_value("36")
+        relief = self.document()["blank"]["relief"]
+        self.assertEqual((relief["length"], relief["widest"]), (84, 36))
+
     def test_a_late_answer_leaves_the_entered_field_ready_to_be_typed_over(self) -> None:
         answer = self.egg_with_a_late_answer("Slower egg")
         field = self.page.get_by_label("Widest at", exact=True)

@@ -103,14 +103,14 @@ function Area({ area, set, drop }: AreaProps) {
       <KindFields
         model={REGIONS[region.kind] ?? ""}
         value={region as unknown as Rule}
-        set={(next) => set({ ...area, area: next as unknown as BareArea["area"] })}
+        set={(change) => set({ ...area, area: change(region as unknown as Rule) as unknown as BareArea["area"] })}
       />
       {region.kind === "shape" && <span className="small quiet infield">{shapeWords(region.lines)}</span>}
       <KindFields
         model="BareArea"
         value={area as unknown as Rule}
         without={["name"]}
-        set={(next) => set(next as unknown as BareArea)}
+        set={(change) => set(change(area as unknown as Rule) as unknown as BareArea)}
       />
       <ActionIcon variant="subtle" className="infield" aria-label={`Remove ${area.name}`} onClick={drop}>
         <IconTrash size={16} />

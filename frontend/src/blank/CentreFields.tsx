@@ -24,6 +24,8 @@ export function CentreFields({ blank, report, tryBlank }: Props) {
     const now = report?.centre ?? { x: 0, y: 0 };
     tryBlank("Set the centre", { centre: { kind: "point", x: round(now.x), y: round(now.y) } });
   };
+  const place = (part: { x: number } | { y: number }) =>
+    tryBlank("Set the centre", (now) => ({ centre: { ...now.centre, ...part } as Blank["centre"] }));
   return (
     <section aria-label="Centre">
       <h2>Centre</h2>
@@ -65,18 +67,10 @@ export function CentreFields({ blank, report, tryBlank }: Props) {
             {centre.kind === "point" ? (
               <>
                 <Table.Td>
-                  <Place
-                    field="x"
-                    value={centre.x}
-                    set={(x) => tryBlank("Set the centre", { centre: { ...centre, x } })}
-                  />
+                  <Place field="x" value={centre.x} set={(x) => place({ x })} />
                 </Table.Td>
                 <Table.Td>
-                  <Place
-                    field="y"
-                    value={centre.y}
-                    set={(y) => tryBlank("Set the centre", { centre: { ...centre, y } })}
-                  />
+                  <Place field="y" value={centre.y} set={(y) => place({ y })} />
                 </Table.Td>
                 <Table.Td>{report && say(2 * report.centre.whole)}</Table.Td>
               </>
@@ -90,7 +84,7 @@ export function CentreFields({ blank, report, tryBlank }: Props) {
         <VariantFields
           fact={fieldsOf("Blank").lie!}
           value={lie as Rule}
-          set={(next) => tryBlank("Turn the blank", { lie: next as unknown as Blank["lie"] })}
+          set={(change) => tryBlank("Turn the blank", (now) => ({ lie: change(now.lie as Rule) as Blank["lie"] }))}
           near={0}
         />
       </div>

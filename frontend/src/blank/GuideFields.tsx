@@ -20,8 +20,9 @@ const OTHERS = Object.keys(fieldsOf("Piece")).filter((field) => !DIVISION.includ
 
 export function GuideFields({ session, piece, plan, report }: Props) {
   const { guides } = piece;
-  const guide = (label: string, part: Partial<Guides>) =>
-    session.edit(label, (now) => ({ ...now, guides: { ...now.guides, ...part } }));
+  const change = (label: string, make: (now: Guides) => Guides) =>
+    session.edit(label, (now) => ({ ...now, guides: make(now.guides) }));
+  const guide = (label: string, part: Partial<Guides>) => change(label, (now) => ({ ...now, ...part }));
   return (
     <>
       <section aria-label="Division">
@@ -31,7 +32,7 @@ export function GuideFields({ session, piece, plan, report }: Props) {
             model="Piece"
             value={piece as unknown as Rule}
             without={OTHERS}
-            set={(next) => session.edit("Divide the piece", () => next as unknown as Piece)}
+            set={(make) => session.edit("Divide the piece", (now) => make(now as unknown as Rule) as unknown as Piece)}
           />
         </div>
         <p className="small quiet">The safe gap counts between dots for which no row states a gap.</p>
@@ -43,7 +44,7 @@ export function GuideFields({ session, piece, plan, report }: Props) {
             model="Guides"
             value={guides as unknown as Rule}
             without={unfit(piece, plan)}
-            set={(next) => guide("Choose the guides", next as unknown as Guides)}
+            set={(make) => change("Choose the guides", (now) => make(now as unknown as Rule) as unknown as Guides)}
           />
           <Steps guides={guides} onChange={guide} />
         </div>
@@ -79,17 +80,18 @@ const FIRST_STEP = 10;
 function Steps({ guides, onChange }: GuidePartProps & { guides: Guides }) {
   const steps = guides.steps ?? null;
   const { first, step } = fieldsOf("CircleSteps");
+  const value = (steps ?? { first: null }) as Rule;
+  const set = (next: Rule) =>
+    onChange("Set the circles in steps", {
+      steps: next.first === null ? null : { step: FIRST_STEP, ...(next as { first: number }) },
+    });
   return (
     <KindFields
       model="CircleSteps"
-      value={(steps ?? { first: null }) as Rule}
+      value={value}
       without={steps ? [] : ["step"]}
       facts={{ first: { ...first!, open: true, none: "none" }, step: step! }}
-      set={(next) =>
-        onChange("Set the circles in steps", {
-          steps: next.first === null ? null : { step: FIRST_STEP, ...(next as { first: number }) },
-        })
-      }
+      set={(change) => set(change(value))}
     />
   );
 }

@@ -21,7 +21,7 @@ export function ReliefFields({ outline, relief, onKind, onChange }: Props) {
       <KindFields
         model={RELIEFS[relief.kind] ?? ""}
         value={relief as unknown as Rule}
-        set={(next) => onChange((now) => inProportion(now, next as unknown as Relief))}
+        set={(change) => onChange((now) => inProportion(now, change(now as unknown as Rule) as unknown as Relief))}
       />
     </>
   );

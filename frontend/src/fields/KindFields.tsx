@@ -6,10 +6,13 @@ import { RuleField, type Value } from "./RuleField";
 
 export type Rule = { kind?: string } & Record<string, unknown>;
 
+/** A change of a rule, made of the rule as it stands when its turn comes: fields may be edited faster than answered. */
+export type ChangeRule = (change: (now: Rule) => Rule) => void;
+
 interface Props {
   model: string;
   value: Rule;
-  set: (value: Rule) => void;
+  set: ChangeRule;
   /** Fields that need more than their facts, by how they are written. */
   special?: Partial<Record<Written, (field: string, fact: Fact) => ReactNode>>;
   /** A distance in keeping with the place (mm): where a new rule begins that has no default. */
@@ -30,17 +33,21 @@ export function KindFields({ model, value, set, special = {}, near = 0, without 
           {own(field, fact)}
         </span>
       );
-    const change = (next: unknown) => set({ ...value, [field]: next });
+    const change = (make: (now: unknown) => unknown) => set((now) => ({ ...now, [field]: make(now[field]) }));
     if (fact.written === "variant")
-      return <VariantFields key={field} fact={fact} value={value[field] as Rule} set={change} near={near} />;
-    return <RuleField key={field} fact={fact} value={value[field] as Value | undefined} set={change} />;
+      return (
+        <VariantFields key={field} fact={fact} value={value[field] as Rule} set={change as ChangeRule} near={near} />
+      );
+    return (
+      <RuleField key={field} fact={fact} value={value[field] as Value | undefined} set={(next) => change(() => next)} />
+    );
   });
 }
 
 interface VariantProps {
   fact: Fact;
   value: Rule;
-  set: (value: Rule) => void;
+  set: ChangeRule;
   near: number;
 }
 
@@ -55,7 +62,7 @@ export function VariantFields({ fact, value, set, near }: VariantProps) {
         titled
         value={kind}
         options={fact.words ?? []}
-        onChange={(next) => set(begun(fact, next, near))}
+        onChange={(next) => set(() => begun(fact, next, near))}
       />
       <KindFields model={fact.variants?.[kind] ?? ""} value={value} set={set} near={near} />
     </>

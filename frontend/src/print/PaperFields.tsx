@@ -20,7 +20,7 @@ export function PaperFields({ options, onChange }: Props) {
           model="PrintRequest"
           value={options}
           without={OTHERS}
-          set={(next) => onChange(next as unknown as Options)}
+          set={(change) => onChange(change(options) as unknown as Options)}
         />
       </div>
     </section>

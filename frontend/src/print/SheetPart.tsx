@@ -66,7 +66,7 @@ function SheetFields({ sheet, request, options, onChange }: FieldsProps) {
         model="PrintRequest"
         value={options}
         without={FIELDS.filter((field) => !sheet.asks.includes(field))}
-        set={(next) => onChange(next as unknown as Options)}
+        set={(change) => onChange(change(options) as unknown as Options)}
       />
       {sheet.asks.includes(ROWS) && (
         <RowTicks piece={request.piece} value={options.rows} onChange={(rows) => onChange({ ...options, rows })} />

@@ -47,7 +47,7 @@ export function TrackFields(props: RowProps) {
       <KindFields
         model={trackOf(row).model}
         value={row.track as Rule}
-        set={(track) => set({ track: track as unknown as Track })}
+        set={(change) => set({ track: change(row.track as Rule) as unknown as Track })}
         near={planned?.walk ?? rim / 2}
         special={{
           rows: (field) => (
@@ -85,7 +85,7 @@ function GroupFields(props: RowProps) {
         <KindFields
           model="Group"
           value={group}
-          set={(next) => set(next as unknown as Row["group"])}
+          set={(change) => set(change(group) as unknown as Row["group"])}
           without={["kind"]}
         />
       )}

@@ -21,7 +21,7 @@ export function TrimFields(props: TrimProps) {
   const { model, name: kind } = TRIMS[trim.kind]!;
   const name = spokenText(planned?.trims[number] ?? kind, units);
   const rule = trim as unknown as Rule;
-  const change = (next: Rule) => set(next as unknown as Trim);
+  const change = (part: Rule) => set({ ...rule, ...part } as unknown as Trim);
   return (
     <fieldset className="trim" aria-label={`Trim ${number + 1}: ${name}`}>
       <div className="trim-head">
@@ -43,7 +43,7 @@ export function TrimFields(props: TrimProps) {
         <KindFields
           model={model}
           value={rule}
-          set={change}
+          set={(make) => change(make(rule))}
           near={(planned?.walk ?? BEYOND) + BEYOND}
           without={["shades"]}
           special={{
@@ -52,7 +52,7 @@ export function TrimFields(props: TrimProps) {
                 piece={piece}
                 name={fact.name ?? ""}
                 size={rule[field] as TrimSize}
-                set={(size) => change({ ...rule, [field]: size })}
+                set={(size) => change({ [field]: size })}
               />
             ),
             sizes: (field, fact) => (
@@ -61,7 +61,7 @@ export function TrimFields(props: TrimProps) {
                 name={fact.name ?? ""}
                 most={fact.longest ?? 1}
                 sizes={rule[field] as TrimSize[]}
-                set={(sizes) => change({ ...rule, [field]: sizes })}
+                set={(sizes) => change({ [field]: sizes })}
               />
             ),
           }}
