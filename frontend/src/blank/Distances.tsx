@@ -5,7 +5,7 @@ import type { Outline } from "../api/types";
 import { outside } from "../studio/limits";
 import { TextField } from "../studio/TextField";
 import { lengthText, parseLength, spokenLimit, useUnits } from "../studio/units";
-import type { OutlineProps } from "./OutlineFields";
+import type { OutlineProps } from "./props";
 
 const FACT = fieldsOf("Spoked").distances!;
 const LONGEST_TEXT = 900;

@@ -5,7 +5,7 @@ import type { Piece, Plan } from "../api/types";
 import { RuleField } from "../fields/RuleField";
 import { freshId } from "../piece/edits";
 import { Tick } from "../studio/Tick";
-import type { GuidePartProps } from "./GuideFields";
+import type { GuidePartProps } from "./props";
 
 const APART = 10; // a new circle is drawn so far outside the last (mm)
 

@@ -5,6 +5,7 @@ import { KindFields, type Rule } from "../fields/KindFields";
 import type { Session } from "../piece/session";
 import { GuideCircles } from "./GuideCircles";
 import { MarkerTable } from "./MarkerTable";
+import type { GuidePartProps, Guides } from "./props";
 
 interface Props {
   session: Session;
@@ -12,8 +13,6 @@ interface Props {
   plan: Plan;
   report: BlankReport | undefined;
 }
-
-export type Guides = Piece["guides"];
 
 const DIVISION = ["segments", "turn", "safe_gap"];
 const OTHERS = Object.keys(fieldsOf("Piece")).filter((field) => !DIVISION.includes(field));
@@ -68,10 +67,6 @@ function unfit({ blank }: Piece, plan: Plan): string[] {
     ...(EDGED.includes(blank.outline.kind) ? [] : ["edge_parts"]),
     ...(plan.blank.closed || plan.blank.round ? ["boundary"] : []),
   ];
-}
-
-export interface GuidePartProps {
-  onChange: (label: string, part: Partial<Guides>) => void;
 }
 
 const FIRST_STEP = 10;

@@ -9,15 +9,7 @@ import { Choice } from "../studio/Choice";
 import { FileChooser, SVG_FILES } from "../studio/FileChooser";
 import { LengthField } from "../studio/LengthField";
 import { Distances } from "./Distances";
-
-export type OutlineKind = Outline["kind"];
-
-export interface OutlineProps {
-  outline: Outline;
-  /** Another kind, about as large. */
-  onKind: (kind: OutlineKind) => void;
-  onChange: (change: (now: Outline) => Outline) => void;
-}
+import type { OutlineKind, OutlineProps } from "./props";
 
 interface Props extends OutlineProps {
   /** Show the measures here; on the stone they are dimension lines. */
