@@ -10,6 +10,9 @@ import urllib.request
 import webbrowser
 from pathlib import Path
 
+from fernring.core.errors import FernError
+from fernring.web.listening import listening, port_number
+
 from . import setup
 from .setup import PYTHON, ROOT, say
 
@@ -22,7 +25,7 @@ def main(words: list[str]) -> int:
     for name, (_, text) in COMMANDS.items():
         part = commands.add_parser(name, help=text)
         if name in {"demo", "serve", "dev"}:
-            part.add_argument("--port", type=int, default=PORT)
+            part.add_argument("--port", type=port_number, default=PORT)
         if name == "demo":
             part.add_argument("--no-browser", action="store_true", help="do not open the page")
             part.add_argument("--fresh", action="store_true", help="begin the demo studio anew")
@@ -37,6 +40,8 @@ def main(words: list[str]) -> int:
         if name in {"test", "bench", "shots"}:
             part.add_argument("only", nargs="*", help="names of the parts to run; all when left out")
     given = parser.parse_args(words)
+    if "port" in given and not _is_free(given.port):
+        return 1
     setup.python_environment()
     return COMMANDS[given.command][0](given)
 
@@ -133,6 +138,16 @@ def _module(name: str, *words: str) -> int:
 def _server(studio: Path, port: int) -> subprocess.Popen[bytes]:
     command = [str(PYTHON), "-m", "fernring.web.serve", str(studio.resolve()), "--port", str(port)]
     return subprocess.Popen(command, cwd=ROOT)
+
+
+def _is_free(port: int) -> bool:
+    """Whether a server can begin at this port; where not, it is said."""
+    try:
+        listening("127.0.0.1", port).close()
+    except FernError as error:
+        print(error.message, file=sys.stderr)
+        return False
+    return True
 
 
 def _answers(port: int, server: subprocess.Popen[bytes]) -> bool:

@@ -8,6 +8,7 @@ from pathlib import Path
 
 from .clock import now
 from .errors import StoreError, in_words
+from .place import APPLICATION, check_place
 
 MIGRATIONS = files(__package__).joinpath("migrations")
 
@@ -52,6 +53,7 @@ class Database:
 
 def open_database(path: Path) -> Database:
     """The studio file, made if missing, checked, and brought up to date. Raises StoreError with a sentence."""
+    check_place(path)
     try:
         path.parent.mkdir(parents=True, exist_ok=True)
     except OSError as error:
@@ -63,6 +65,9 @@ def open_database(path: Path) -> Database:
         if found != "ok":
             raise sqlite3.DatabaseError("malformed")
     migrate(database)
+    with database.writing() as connection:
+        if connection.execute("PRAGMA application_id").fetchone()[0] != APPLICATION:
+            connection.execute(f"PRAGMA application_id = {APPLICATION}")
     return database
 
 

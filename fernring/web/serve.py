@@ -10,6 +10,7 @@ import uvicorn
 from ..core.errors import FernError
 from .app import create_app
 from .config import Config
+from .listening import listening, port_number
 
 FILE = "studio.sqlite"
 
@@ -20,19 +21,20 @@ def main() -> int:
         "studio", type=Path, nargs="?", default=Path(FILE), help=f"the studio file, {FILE} when left out"
     )
     parser.add_argument("--host", default="127.0.0.1")
-    parser.add_argument("--port", type=int, default=8437)
+    parser.add_argument("--port", type=port_number, default=8437)
     parser.add_argument("--no-page", action="store_true", help="serve the API only")
     given = parser.parse_args()
     page = None if given.no_page else Config.page
     hosts = tuple({"127.0.0.1", "localhost", given.host})
     try:
+        door = listening(given.host, given.port)
         app = create_app(Config(given.studio, given.host, given.port, page, hosts))
     except FernError as error:
         print(error.message, file=sys.stderr)
         return 1
     logging.basicConfig(format="%(asctime)s %(levelname)s %(name)s: %(message)s")
     print(f"Fern Ring: http://{given.host}:{given.port}/", flush=True)
-    uvicorn.run(app, host=given.host, port=given.port, log_level="warning", access_log=False)
+    uvicorn.Server(uvicorn.Config(app, log_level="warning", access_log=False)).run(sockets=[door])
     return 0
 
 

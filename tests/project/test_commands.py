@@ -48,6 +48,26 @@ class CommandsTest(FernTestCase):
                 self.assertIn(said, done.stderr)
                 self.assertNotIn("Traceback", done.stderr)
 
+    def test_a_port_that_is_in_use_is_said_before_anything_is_opened(self) -> None:
+        with tempfile.TemporaryDirectory() as folder, socket.create_server(("127.0.0.1", 0)) as taken:
+            port = str(taken.getsockname()[1])
+            studio = Path(folder) / "studio.sqlite"
+            serve = [sys.executable, "-m", "fernring.web.serve", str(studio), "--port", port]
+            for done in (
+                typed("demo", "--port", port),
+                typed("serve", str(studio), "--port", port),
+                subprocess.run(serve, capture_output=True, text=True, cwd=ROOT),
+            ):
+                self.assertEqual((done.returncode, done.stdout), (1, ""))
+                self.assertRegex(done.stderr, rf"^Port {port} is in use by another program.*\n$")
+            self.assertFalse(studio.exists())
+
+    def test_a_port_out_of_range(self) -> None:
+        for wrong in ("0", "65536", "-1", "9" * 5000, "web", "²"):
+            done = typed("serve", f"--port={wrong}")
+            self.assertEqual(done.returncode, 2)
+            self.assertIn("the port is a whole number from 1 to 65535", done.stderr)
+
     def test_a_test_that_does_not_exist_is_named(self) -> None:
         command = [sys.executable, "-m", "commands.tests", "core.nowhere"]
         done = subprocess.run(command, capture_output=True, text=True, cwd=ROOT)
