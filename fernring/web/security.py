@@ -49,7 +49,8 @@ class Guard:
         headers = Headers(scope=scope)
         sender = _with_headers(send, scope["path"])
         most = self._most_body(scope["path"])
-        refusal = self._refusal(scope["method"], headers, most)
+        guarded = scope["method"] not in SAFE or scope["path"].startswith("/api/")
+        refusal = self._refusal(guarded, headers, most)
         if refusal:
             return await error_response(*refusal)(scope, receive, sender)
         try:
@@ -61,15 +62,15 @@ class Guard:
         """How many bytes a request to this route may hold."""
         return next((most for start, most in self.config.most_bodies if path.startswith(start)), self.config.most_body)
 
-    def _refusal(self, method: str, headers: Headers, most: int) -> tuple[int, str, str, str] | None:
-        """(status, code, message, field) of what is wrong with the request, or None."""
+    def _refusal(self, guarded: bool, headers: Headers, most: int) -> tuple[int, str, str, str] | None:
+        """(status, code, message, field) of what is wrong with the request, or None; `guarded`: not for other sites."""
         host = _hostname(f"//{headers.get('host', '')}")
         if host not in self.config.hosts:
             return 400, "host", "This studio answers on this machine only, under its own address.", "Host"
         origin = headers.get("origin")
         foreign = origin is not None and _netloc(origin) != headers.get("host")
-        if method not in SAFE and (foreign or headers.get("sec-fetch-site") in {"cross-site", "same-site"}):
-            return 403, "origin", "A page of another site may not change this studio.", "Origin"
+        if guarded and (foreign or headers.get("sec-fetch-site") in {"cross-site", "same-site"}):
+            return 403, "origin", "A page of another site may not use this studio.", "Origin"
         length = headers.get("content-length", "0")
         if not length.isdigit() or int(length) > most:
             return 413, "too large", f"A request here holds at most {most:,} bytes.", "body"

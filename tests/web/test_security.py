@@ -21,6 +21,15 @@ class SecurityTest(WebTestCase):
         own = self.client.post("/api/plan", json=self.json(), headers={"origin": "http://127.0.0.1:8437"})
         self.assertEqual(own.status_code, 200)
 
+    def test_pages_of_other_sites_may_read_the_page_but_nothing_of_the_studio(self) -> None:
+        for site in ("cross-site", "same-site"):
+            headers = {"sec-fetch-site": site}
+            self.refused(self.client.get("/api/pieces", headers=headers), 403, "origin", "another site")
+            self.assertNotEqual(self.client.get("/", headers=headers).status_code, 403)
+        self.refused(self.client.get("/api/pieces", headers={"origin": "http://evil.example"}), 403, "origin", "site")
+        for site in ("same-origin", "none"):
+            self.assertEqual(self.client.get("/api/pieces", headers={"sec-fetch-site": site}).status_code, 200)
+
     def test_a_large_body_is_refused_by_its_length(self) -> None:
         answer = self.client.post("/api/plan", content=b"x", headers={"content-length": str(10**9)})
         self.refused(answer, 413, "too large", "A request here holds at most 4,000,000 bytes")
