@@ -78,7 +78,10 @@ class StoneTest(BrowserTestCase):
         self.middle = (box["x"] + box["width"] / 2, box["y"] + box["height"] / 2)
 
     def overlay(self) -> str:
-        return self.page.locator(".stone-overlay > g").get_attribute("transform") or ""
+        """How the stone lies, once it has been measured."""
+        overlay = self.page.locator(".stone-overlay > g")
+        expect(overlay).to_have_attribute("transform", re.compile(r"scale\((0\.\d*)?[1-9]"))
+        return overlay.get_attribute("transform") or ""
 
     def test_pointing_at_a_dot_tells_of_it(self) -> None:
         self.page.mouse.move(*self.middle)
