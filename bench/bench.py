@@ -1,13 +1,11 @@
 """The Bench in Chromium: everything drawn on a warm server, with the demo pieces and with many."""
 
-import tempfile
-from pathlib import Path
-
 import httpx
-from playwright.sync_api import Page, sync_playwright
+from playwright.sync_api import Page
 
-from tests.browser.studio import FLAGS, SIZE, Server
+from tests.browser.studio import Server
 
+from .chromium import frame_times, opened
 from .timing import figure
 
 MANY = 400
@@ -22,39 +20,19 @@ async () => {
   return performance.now()
 }
 """
-SCROLLED = """
-async (frames) => {
-  const times = []
-  let last = await new Promise(requestAnimationFrame)
-  for (let k = 0; k < frames; k++) {
-    scrollBy(0, 60)
-    const now = await new Promise(requestAnimationFrame)
-    times.push(now - last)
-    last = now
-  }
-  return times
-}
-"""
 
 
 def run() -> bool:
-    with tempfile.TemporaryDirectory() as folder, sync_playwright() as playwright:
-        server = Server(Path(folder) / "bench.sqlite")
-        browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", headless=True, args=FLAGS)
-        page = browser.new_page(viewport=SIZE)  # type: ignore[arg-type]
-        try:
-            count = len(httpx.get(f"{server.address}/api/pieces").json())
-            good = figure(f"{count} pieces, drawn from opening the page", _opened(page, server), "ms", 1000)
-            _fill(server, count)
-            good &= figure(f"{MANY} pieces, drawn from opening the page", _opened(page, server), "ms", 2000)
-            times = sorted(page.evaluate(SCROLLED, 120))
-            return good & figure("scrolling through them, 95th percentile of frames", times[113], "ms", 50)
-        finally:
-            browser.close()
-            server.kill()
+    with opened(demo=True) as (page, server):
+        count = len(httpx.get(f"{server.address}/api/pieces").json())
+        good = figure(f"{count} pieces, drawn from opening the page", _drawn(page, server), "ms", 1000)
+        _fill(server, count)
+        good &= figure(f"{MANY} pieces, drawn from opening the page", _drawn(page, server), "ms", 2000)
+        times = sorted(frame_times(page, 120, "scrollBy(0, 60)"))
+        return good & figure("scrolling through them, 95th percentile of frames", times[113], "ms", 50)
 
 
-def _opened(page: Page, server: Server) -> float:
+def _drawn(page: Page, server: Server) -> float:
     """Milliseconds from asking for the page until every piece in sight is drawn; the second time, on a warm server."""
     for _ in range(2):
         page.goto(server.address)
