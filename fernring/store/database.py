@@ -65,9 +65,6 @@ def open_database(path: Path) -> Database:
         if found != "ok":
             raise sqlite3.DatabaseError("malformed")
     migrate(database)
-    with database.writing() as connection:
-        if connection.execute("PRAGMA application_id").fetchone()[0] != APPLICATION:
-            connection.execute(f"PRAGMA application_id = {APPLICATION}")
     return database
 
 
@@ -100,6 +97,8 @@ def migrate(database: Database) -> None:
         made = any(step not in done for step, _ in steps)
         if made and connection.execute("PRAGMA foreign_key_check").fetchone() is not None:
             raise sqlite3.DatabaseError("malformed")
+        if connection.execute("PRAGMA application_id").fetchone()[0] != APPLICATION:
+            connection.execute(f"PRAGMA application_id = {APPLICATION}")
 
 
 def statements(sql: str) -> Iterator[str]:
