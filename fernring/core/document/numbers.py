@@ -33,18 +33,18 @@ Tick = Annotated[bool, Field(strict=True), Fact(written="tick")]
 def _readable(text: str) -> str:
     """Raises ValueError for text with characters that are none: control characters and the like."""
     for char in text:
-        if ord(char) in UNREADABLE and char not in "\n\t":
+        if ord(char) in UNREADABLE:
             raise ValueError(f"a text may not hold control characters (character {ord(char):#06x})")
     return text
 
 
-# Control characters, halves of surrogate pairs, and what Unicode says is never a character.
+# Control characters other than tab and line feed, halves of surrogate pairs, and what is never a character in Unicode.
 UNREADABLE = frozenset(
     (
         *range(0x20), *range(0x7F, 0xA0), *range(0xD800, 0xE000), *range(0xFDD0, 0xFDF0),
         *(plane * 0x10000 + low for plane in range(17) for low in (0xFFFE, 0xFFFF)),
     )
-)  # fmt: skip
+) - {0x09, 0x0A}  # fmt: skip
 _readable_text = AfterValidator(_readable)
 
 Ident = Annotated[str, Field(strict=True, pattern=r"^[a-z0-9][a-z0-9-]{0,47}$")]

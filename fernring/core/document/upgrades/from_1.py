@@ -18,8 +18,8 @@ OLD_LOAD = {"ratio": 0.9, "dots": 7}  # what version 1 took a load to be where a
 
 def upgraded(old: Document) -> Document:
     """The next version of a piece, kit or shelf."""
-    new = {**_readable(old), "version": 2}
-    old = new
+    old = _readable(old)
+    new = {**old, "version": 2}
     if isinstance(old.get("tools"), list):
         new["tools"] = [_tool(tool) for tool in old["tools"]]
     if old.get("format") != "fernring.piece":
@@ -37,7 +37,7 @@ def upgraded(old: Document) -> Document:
 def _readable(value: Any) -> Any:
     """Version 1 took control characters in texts, which no paper and no screen shows: a mark stands for each."""
     if isinstance(value, str):
-        return "".join("¤" if ord(char) in UNREADABLE and char not in "\n\t" else char for char in value)
+        return "".join("¤" if ord(char) in UNREADABLE else char for char in value)
     if isinstance(value, list):
         return [_readable(one) for one in value]
     return {key: _readable(one) for key, one in value.items()} if isinstance(value, dict) else value
