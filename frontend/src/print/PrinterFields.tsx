@@ -12,8 +12,7 @@ const SIDES = ["across", "along"] as const;
 
 export function PrinterFields({ printer, onBars }: { printer: Printer; onBars: () => void }) {
   const change = useChangePrinter();
-  const latest = change.isPending ? change.variables : printer; // a measure typed before the last one is saved adds to it
-  const set = (side: keyof Printer, mm: number) => change.mutate({ ...latest, [side]: mm }, { onError: tellProblem });
+  const set = (part: Partial<Printer>) => change.mutate(part, { onError: tellProblem });
   return (
     <section aria-label="Printer">
       <h2>Printer</h2>
@@ -30,7 +29,7 @@ export function PrinterFields({ printer, onBars }: { printer: Printer; onBars: (
             key={side}
             fact={FACTS[side]!}
             value={printer[side] ?? BARS[side]}
-            set={(mm) => set(side, mm as number)}
+            set={(mm) => set({ [side]: mm as number })}
           />
         ))}
       </div>
@@ -38,7 +37,7 @@ export function PrinterFields({ printer, onBars }: { printer: Printer; onBars: (
         {corrected(printer)}
       </p>
       {corrected(printer) !== NONE && (
-        <Button size="xs" variant="default" onClick={() => change.mutate({ ...BARS }, { onError: tellProblem })}>
+        <Button size="xs" variant="default" onClick={() => set(BARS)}>
           Correct nothing
         </Button>
       )}

@@ -56,21 +56,19 @@ export function Shell({ children, strip, title }: Props) {
 }
 
 function StudioSettings() {
-  const settings = useSettings();
+  useSettings(); // once they are known, the units are shown by them
   const change = useChangeSettings();
   const units = useUnits((state) => state.units);
   const { colorScheme, setColorScheme } = useMantineColorScheme();
   const dark = colorScheme === "dark";
-  const save = (wanted: { units?: Units; scheme?: "light" | "dark" }) =>
-    change.mutate({ units, scheme: (change.isPending ? change.variables : settings)?.scheme ?? "auto", ...wanted });
   const measure = (next: Units) => {
     useUnits.getState().set(next);
-    save({ units: next });
+    change.mutate({ units: next });
   };
   const turn = () => {
     const scheme = dark ? "light" : "dark";
     setColorScheme(scheme);
-    save({ scheme });
+    change.mutate({ scheme });
   };
   const words = dark ? "Light look" : "Dark look";
   return (

@@ -18,24 +18,27 @@ export function useSettings() {
   return query.data;
 }
 
-/** Keep units and scheme; whoever changes them has shown them already. */
+/** Keep units or scheme; whoever changes them has shown them already. */
 export function useChangeSettings() {
-  return useChange("settings", (wanted: Pick<Settings, "units" | "scheme">) =>
-    need(client.PUT("/api/studio", { body: wanted })),
+  return useChange((part: Partial<Pick<Settings, "units" | "scheme">>, now) => {
+    const { units } = useUnits.getState();
+    return need(client.PUT("/api/studio", { body: { units, scheme: now?.scheme ?? "auto", ...part } }));
+  });
+}
+
+/** Keep what the test bars measured, one of them or both; the settings are known by then. */
+export function useChangePrinter() {
+  return useChange((part: Partial<Printer>, now) =>
+    need(client.PUT("/api/studio/printer", { body: { ...now!.printer, ...part } })),
   );
 }
 
-/** Keep what the test bars measured. */
-export function useChangePrinter() {
-  return useChange("printer", (printer: Printer) => need(client.PUT("/api/studio/printer", { body: printer })));
-}
-
-/** One change of its kind after the other. */
-function useChange<Wanted>(id: string, put: (wanted: Wanted) => Promise<Settings>) {
+/** One change after the other, each made of the settings as they stand when its turn comes. */
+function useChange<Part>(put: (part: Part, now: Settings | undefined) => Promise<Settings>) {
   const queries = useQueryClient();
   return useMutation({
-    scope: { id },
-    mutationFn: put,
+    scope: { id: "settings" },
+    mutationFn: (part: Part) => put(part, queries.getQueryData<Settings>(KEY)),
     onMutate: () => queries.cancelQueries({ queryKey: KEY }), // an older answer must not undo the choice
     onSuccess: (settings) => queries.setQueryData(KEY, settings),
   });
