@@ -19,6 +19,24 @@ class NotFoundError(FernError):
     code = "not found"
 
 
+class TakenError(FernError):
+    """An id that must be new is known already, for something else."""
+
+    code = "taken"
+
+
+class OtherStudioError(FernError):
+    """A change was made for another studio than the one that is served."""
+
+    code = "other studio"
+
+
+class EarlierEpochError(FernError):
+    """A change was made before the studio was restored from a copy."""
+
+    code = "earlier epoch"
+
+
 @contextmanager
 def in_words(path: object) -> Iterator[None]:
     """sqlite3's errors as StoreError sentences."""

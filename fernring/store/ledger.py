@@ -12,7 +12,7 @@ from uuid import uuid4
 
 from . import blobs
 from .clock import now
-from .errors import NotFoundError
+from .errors import NotFoundError, TakenError
 
 
 @dataclass(frozen=True)
@@ -83,10 +83,16 @@ def state(db: sqlite3.Connection, ident: str, branch: str | None = None) -> Stat
 
 
 def append(db: sqlite3.Connection, ident: str, branch: str, edit: Edit) -> State:
-    """The edit on top of the branch, or on a new branch when it was based on an older state."""
-    seen = db.execute("SELECT branch FROM edit WHERE id = ? AND document = ?", (edit.id, ident)).fetchone()
+    """The edit on top of the branch, or on a new branch when it was based on an older state.
+
+    An edit that is known changes nothing; when its branch was closed meanwhile, the main one is answered. Raises
+    NotFoundError for an unknown document or base, TakenError when another document has an edit with this id.
+    """
+    seen = db.execute("SELECT document, branch FROM edit WHERE id = ?", (edit.id,)).fetchone()
+    if seen and seen["document"] != ident:
+        raise TakenError("Another document holds a change with this id, so it cannot be kept here.", "id")
     if seen:
-        return state(db, ident, seen["branch"])
+        return state(db, ident, seen["branch"] if _is_open(db, ident, seen["branch"]) else None)
     branch = _own_branch(db, ident, branch, edit.based_on)
     _insert_edit(db, ident, branch, edit.based_on, edit)
     db.execute("UPDATE branch SET head = ?, tip = ? WHERE id = ?", (edit.id, edit.id, branch))
@@ -134,10 +140,18 @@ def new_id() -> str:
 
 
 def _own_branch(db: sqlite3.Connection, ident: str, branch: str, based_on: str) -> str:
-    """The branch if it stands where the sender thinks; else a new one that starts there."""
-    current = state(db, ident, branch) if _is_open(db, ident, branch) else state(db, ident)
-    if current.head == based_on and current.branch == branch:
-        return branch
+    """The open branch that stands at `based_on`, the named one before others; else a new one that starts there.
+
+    So a chain of edits stays on one branch, whatever branch their sender thinks it is on.
+    """
+    standing: sqlite3.Row | None = db.execute(
+        "SELECT b.id FROM branch b JOIN document d ON d.id = b.document WHERE b.document = ? AND b.head = ? "
+        "AND b.closed_at IS NULL AND d.deleted_at IS NULL ORDER BY b.id = ? DESC, b.id = d.main DESC, b.created_at",
+        (ident, based_on, branch),
+    ).fetchone()
+    if standing is not None:
+        return str(standing["id"])
+    state(db, ident)
     body_of(db, ident, based_on)
     fork = new_id()
     _insert_branch(db, ident, fork, based_on, now())

@@ -8,7 +8,7 @@ from .. import __version__
 from ..core.document.kit import Kit
 from ..core.document.shelf import Shelf
 from ..formats.piece_json import document_bytes
-from ..store import ledger, pieces
+from ..store import identity, ledger, pieces
 from ..store.database import Database, open_database
 from . import bench, blank, blobs, errors, exports, planning, prints, proposing
 from . import ledger as ledger_routes
@@ -46,8 +46,9 @@ def create_app(config: Config) -> ASGIApp:
 
 
 def furnish(database: Database) -> None:
-    """A studio has one kit and one shelf; a new one begins with both empty."""
+    """A studio has an identity, one kit and one shelf; a new one begins with both empty."""
     with database.writing() as db:
+        identity.ensure(db)
         if pieces.singleton(db, "kit") is None:
             ledger.create(db, "kit", "kit", "kit", document_bytes(Kit()), "Begin")
         if pieces.singleton(db, "shelf") is None:

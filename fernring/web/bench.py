@@ -13,10 +13,10 @@ from ..core.solved import solve_piece
 from ..formats.piece_json import parse_document
 from ..formats.plan_json import sketch_bytes
 from ..formats.summary_json import summary_bytes
-from ..store import ledger, pieces, settings, sketches
+from ..store import identity, ledger, pieces, settings, sketches
 from .answer import Answer, Asked
 from .errors import RESPONSES, Problem
-from .ledger import DocumentId, StateAnswer, state_answer, studio
+from .ledger import DocumentId, StateAnswer, Studio, state_answer, studio
 from .planned import SketchAnswer, Summary
 from .prints import Printer
 from .reading import PieceBody, QuickRoute
@@ -37,8 +37,9 @@ class PieceListed(Summary):
 
 
 class StudioAnswer(Answer):
-    """The ids of the kit and the shelf, and the settings."""
+    """Which studio this is, the ids of its kit and shelf, and the settings."""
 
+    studio: Studio
     kit: str
     shelf: str
     units: Units
@@ -67,11 +68,12 @@ def get_alive() -> None:
 def get_studio(request: Request) -> StudioAnswer:
     """What the page needs to know at its start."""
     with studio(request).reading() as db:
-        stored = settings.read(db)
+        here, stored = identity.read(db), settings.read(db)
         kit, shelf = pieces.singleton(db, "kit"), pieces.singleton(db, "shelf")
     printer = {side: float(stored[f"printer-{side}"]) for side in ("across", "along") if f"printer-{side}" in stored}
     return StudioAnswer.model_validate(
         {
+            "studio": vars(here),
             "kit": kit,
             "shelf": shelf,
             "units": stored.get("units", "mm"),
@@ -151,7 +153,7 @@ def _put(request: Request, piece: Piece, label: str) -> StateAnswer:
     with studio(request).writing() as db:
         state = ledger.create(db, "piece", pieces.piece_id(), piece.name, body, label)
         sketches.put_summary(db, state.head, summary_bytes(piece))
-        return state_answer(state)
+        return state_answer(db, state)
 
 
 def _piece(body: bytes) -> Piece:

@@ -10,7 +10,7 @@ from ..core.document.sentences import first_sentence
 from ..core.errors import ComposeError, DocumentError, FernError, FitError, PlanError
 from ..formats.paper import PagesError
 from ..standins.cutter import CutterError
-from ..store.errors import NotFoundError, StoreError
+from ..store.errors import EarlierEpochError, NotFoundError, OtherStudioError, StoreError, TakenError
 
 STATUS: dict[type[FernError], int] = {
     DocumentError: 422,
@@ -20,6 +20,9 @@ STATUS: dict[type[FernError], int] = {
     PagesError: 422,
     CutterError: 422,
     NotFoundError: 404,
+    TakenError: 409,
+    OtherStudioError: 409,
+    EarlierEpochError: 409,
     StoreError: 507,
 }
 
@@ -50,6 +53,10 @@ RESPONSES: dict[int | str, dict[str, object]] = {
         500: "A fault of the program; what happened is in the server's log.",
         507: "The studio file cannot be written.",
     }.items()
+}
+
+CONFLICT: dict[int | str, dict[str, object]] = {
+    409: {"content": PROBLEM, "description": "A change that was made for something else than what is here."}
 }
 
 

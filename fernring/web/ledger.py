@@ -1,5 +1,6 @@
 """Routes for documents and their ledger: reading, saving edits, undo, redo, branches, revisions."""
 
+import sqlite3
 from typing import Annotated, Literal
 
 import orjson
@@ -14,11 +15,12 @@ from ..core.document.shelf import Shelf
 from ..core.errors import DocumentError
 from ..formats.piece_json import parse_document
 from ..formats.summary_json import summary_bytes
-from ..store import ledger, pieces, revisions, sketches
+from ..store import identity, ledger, pieces, revisions, sketches
 from ..store.database import Database
+from ..store.identity import Identity
 from ..store.ledger import State
 from .answer import Answer, Asked
-from .errors import RESPONSES
+from .errors import CONFLICT, RESPONSES
 from .reading import DocumentBody, QuickRoute
 
 router = APIRouter(prefix="/api/documents", tags=["documents"], route_class=QuickRoute, responses=RESPONSES)
@@ -29,9 +31,17 @@ BranchId = Annotated[str, PathValue(pattern=r"^[0-9a-f]{32}$")]
 Document = Annotated[Piece | Kit | Shelf, Field(discriminator="format")]
 
 
+class Studio(Asked):
+    """Which studio a change is made for: its id, and the epoch that a restored copy counts on."""
+
+    id: Token
+    epoch: Annotated[int, Field(strict=True, ge=1, le=10**6)]
+
+
 class StateAnswer(Answer):
     """Where a branch stands. `undo` and `redo` are the labels of what they would change, or null."""
 
+    studio: Studio
     id: str
     kind: str
     branch: str
@@ -55,8 +65,12 @@ class SavedAnswer(Answer):
 
 
 class EditRequest(Asked):
-    """A finished edit. `id` is made by the sender: sending an edit twice changes nothing."""
+    """A finished edit. `id` is made by the sender: sending an edit twice changes nothing.
 
+    With `studio` it is taken only by the studio it was made for.
+    """
+
+    studio: Studio | None = None
     id: Token
     branch: Token
     based_on: Token
@@ -93,14 +107,16 @@ def studio(request: Request) -> Database:
 def get_document(request: Request, ident: DocumentId, branch: Token | None = None) -> StateAnswer:
     """The document as it stands, on its main branch unless another is named."""
     with studio(request).reading() as db:
-        return state_answer(ledger.state(db, ident, branch))
+        return state_answer(db, ledger.state(db, ident, branch))
 
 
-@router.post("/{ident}/edits")
+@router.post("/{ident}/edits", responses=CONFLICT)
 def post_edit(request: Request, ident: DocumentId, edit: EditRequest) -> SavedAnswer:
     """Save a finished edit; one based on an older state starts a branch."""
     body = orjson.dumps(edit.document.model_dump(mode="json"))
     with studio(request).writing() as db:
+        if edit.studio is not None:
+            identity.check(db, Identity(edit.studio.id, edit.studio.epoch))
         kind = ledger.state(db, ident).kind
         if edit.document.format.removeprefix("fernring.") != kind:
             raise DocumentError(f"Document {ident} is a {kind}.", "document.format")
@@ -117,21 +133,21 @@ def post_edit(request: Request, ident: DocumentId, edit: EditRequest) -> SavedAn
 def post_undo(request: Request, ident: DocumentId, step: StepRequest) -> StateAnswer:
     """Take back the last edit of the branch."""
     with studio(request).writing() as db:
-        return state_answer(ledger.step(db, ident, step.branch, step.based_on, back=True))
+        return state_answer(db, ledger.step(db, ident, step.branch, step.based_on, back=True))
 
 
 @router.post("/{ident}/redo")
 def post_redo(request: Request, ident: DocumentId, step: StepRequest) -> StateAnswer:
     """Bring back the edit last taken back."""
     with studio(request).writing() as db:
-        return state_answer(ledger.step(db, ident, step.branch, step.based_on, back=False))
+        return state_answer(db, ledger.step(db, ident, step.branch, step.based_on, back=False))
 
 
 @router.post("/{ident}/branches/{branch}/choose")
 def post_choose(request: Request, ident: DocumentId, branch: BranchId) -> StateAnswer:
     """Go on with this branch alone."""
     with studio(request).writing() as db:
-        return state_answer(ledger.choose(db, ident, branch))
+        return state_answer(db, ledger.choose(db, ident, branch))
 
 
 @router.post("/{ident}/branches/{branch}/separate")
@@ -142,7 +158,7 @@ def post_separate(request: Request, ident: DocumentId, branch: BranchId) -> Stat
         piece = _document(state.body)
         if branch == state.main or not isinstance(piece, Piece):
             raise DocumentError("Only a side branch of a piece can become a piece of its own.", "branch")
-        return state_answer(pieces.separate(db, state, piece.name))
+        return state_answer(db, pieces.separate(db, state, piece.name))
 
 
 @router.get("/{ident}/revisions")
@@ -183,8 +199,7 @@ def _saved(state: State) -> SavedAnswer:
     )
 
 
-def state_answer(state: State) -> StateAnswer:
+def state_answer(db: sqlite3.Connection, state: State) -> StateAnswer:
+    known = {"studio": vars(identity.read(db)), "id": state.document, "kind": state.kind}
     saved = _saved(state).model_dump()
-    return StateAnswer.model_validate(
-        {"id": state.document, "kind": state.kind, "document": _document(state.body), **saved}
-    )
+    return StateAnswer.model_validate({**known, "document": _document(state.body), **saved})

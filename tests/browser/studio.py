@@ -87,6 +87,8 @@ class BrowserTestCase(FernTestCase):
     server: ClassVar[Server]
     folder: ClassVar[Path]
     design: ClassVar[dict[str, Any] | None] = None
+    faults_expected: ClassVar[bool] = False
+    allowed: tuple[str, ...] = ()  # addresses besides the server's that a page may ask
 
     @classmethod
     def setUpClass(cls) -> None:
@@ -115,13 +117,14 @@ class BrowserTestCase(FernTestCase):
         page = context.new_page()
         problems: list[str] = []
         page.on("pageerror", lambda error: problems.append(str(error)))
-        page.on("response", lambda answer: problems.append(answer.url) if answer.status == FAULT else None)
+        if not self.faults_expected:
+            page.on("response", lambda answer: problems.append(answer.url) if answer.status == FAULT else None)
         page.on("request", lambda request: self.note_foreign(request.url, problems))
         self.addCleanup(lambda: self.assertEqual(problems, []))
         return page
 
     def note_foreign(self, url: str, problems: list[str]) -> None:
-        if not url.startswith((self.server.address, "blob:", "data:")):
+        if not url.startswith((self.server.address, "blob:", "data:", *self.allowed)):
             problems.append(f"asked another host: {url}")
 
     # What a person does, in words.

@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 from fernring.store import ledger, pieces, revisions
 from fernring.store import settings as studio_settings
 from fernring.store.database import migrations, statements
-from fernring.store.errors import NotFoundError
+from fernring.store.errors import NotFoundError, TakenError
 from fernring.store.ledger import Edit, State
 from tests.store.test_database import StudioTestCase
 
@@ -96,6 +96,30 @@ class LedgerTest(StudioTestCase):
         late = save(self.db, here, b"late")
         self.assertEqual(late.body, b"late")
         self.assertNotIn(late.branch, (here.branch, there.branch))
+
+    def test_late_saves_in_a_row_stay_on_one_branch(self) -> None:
+        here = save(self.db, self.first, b"here")
+        there = save(self.db, self.first, b"there")
+        ledger.choose(self.db, "p", there.branch)
+        late = save(self.db, here, b"late")
+        later = ledger.append(self.db, "p", here.branch, Edit("e" * 32, late.head, "Change", "", b"later"))
+        self.assertEqual((later.branch, later.head), (late.branch, "e" * 32))
+        self.assertEqual(set(later.branches), {there.branch, late.branch})
+
+    def test_an_edit_sent_again_after_its_branch_was_closed(self) -> None:
+        here = save(self.db, self.first, b"here", "a" * 32)
+        there = save(self.db, self.first, b"there")
+        ledger.choose(self.db, "p", there.branch)
+        again = save(self.db, self.first, b"here", "a" * 32)
+        self.assertEqual((again.branch, again.body), (there.branch, b"there"))
+        self.assertEqual(ledger.body_of(self.db, "p", here.head), b"here")
+
+    def test_the_same_edit_in_another_document_is_refused_for_good(self) -> None:
+        save(self.db, self.first, b"1", "a" * 32)
+        other = ledger.create(self.db, "piece", "q", "Other", b"q", "Begin")
+        with self.assertRaisesRegex(TakenError, "Another document"):
+            ledger.append(self.db, "q", other.branch, Edit("a" * 32, other.head, "Change", "", b"1"))
+        self.assertEqual(ledger.state(self.db, "q"), other)
 
     def test_keeping_both_makes_a_piece(self) -> None:
         save(self.db, self.first, b"here")

@@ -42,8 +42,11 @@ class WebTestCase(FernTestCase):
         state: dict[str, Any] = answer.json()
         return state
 
-    def save(self, state: dict[str, Any], document: dict[str, Any], based_on: str = "", ident: str = "") -> Any:
+    def save(
+        self, state: dict[str, Any], document: dict[str, Any], based_on: str = "", ident: str = "", **more: Any
+    ) -> Any:
         edit = {
+            **more,
             "id": ident or token(),
             "branch": state["branch"],
             "based_on": based_on or state["head"],

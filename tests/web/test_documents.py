@@ -39,6 +39,23 @@ class EditsTest(WebTestCase):
         self.assertEqual(both["document"]["name"], "Other")
         self.assertEqual(len(self.client.get("/api/pieces").json()), 2)
 
+    def test_a_change_for_another_studio_or_an_earlier_epoch_is_refused(self) -> None:
+        state = self.begin()
+        here = state["studio"]
+        for made_for, code in (
+            ({**here, "id": "0" * 32}, "other studio"),
+            ({**here, "epoch": here["epoch"] + 1}, "earlier epoch"),
+        ):
+            answer = self.save(state, self.json(name="Lost"), studio=made_for)
+            self.refused(answer, 409, code, "This change was made", "studio")
+        self.assertEqual(self.save(state, self.json(name="Mine"), studio=here).status_code, 200)
+        self.assertEqual(self.client.get("/api/studio").json()["studio"], here)
+
+    def test_an_edit_known_from_another_document_is_refused_for_good(self) -> None:
+        one, other = self.begin(), self.begin()
+        self.save(one, self.json(), ident="a" * 32)
+        self.refused(self.save(other, self.json(), ident="a" * 32), 409, "taken", "Another document", "id")
+
     def test_choosing_a_branch(self) -> None:
         state = self.begin()
         self.save(state, self.json(name="One"))

@@ -8,8 +8,10 @@ export const client = createClient<paths>({ baseUrl: "/" });
 export class Refusal extends Error {
   readonly code: string;
   readonly field: string;
-  constructor(problem: Problem) {
+  readonly status: number;
+  constructor(problem: Problem, status: number) {
     super(problem.message);
+    this.status = status;
     this.code = problem.code;
     this.field = problem.field;
   }
@@ -35,7 +37,7 @@ export async function need<T>(request: Promise<Answer<T>>): Promise<T> {
     throw new Unreachable();
   });
   if (answer.response.ok) return answer.data as T;
-  throw new Refusal(problemIn(answer.error, answer.response.status));
+  throw new Refusal(problemIn(answer.error, answer.response.status), answer.response.status);
 }
 
 function problemIn(error: unknown, status: number): Problem {
@@ -45,7 +47,7 @@ function problemIn(error: unknown, status: number): Problem {
 
 /** A file made by the server from a JSON body, handed to the browser as a download. */
 export async function download(url: string, body: unknown, name: string): Promise<void> {
-  keep(await (await posted(url, body)).blob(), name);
+  keepFile(await (await posted(url, body)).blob(), name);
 }
 
 /** A ZIP that the server tells of line by line while it is made. */
@@ -63,7 +65,7 @@ export async function downloadTold(
     rest = lines.pop() ?? "";
     for (const line of lines) {
       const said = JSON.parse(line) as { done?: number; of?: number; zip?: string };
-      if (said.zip) keep(new Blob([bytes(said.zip)], { type: "application/zip" }), name);
+      if (said.zip) keepFile(new Blob([bytes(said.zip)], { type: "application/zip" }), name);
       else told(said.done ?? 0, said.of ?? 0);
     }
     if (done) return;
@@ -75,7 +77,7 @@ async function posted(url: string, body: unknown): Promise<Response> {
   const response = await fetch(url, { method: "POST", headers, body: JSON.stringify(body) }).catch(() => {
     throw new Unreachable();
   });
-  if (!response.ok) throw new Refusal(problemIn(await response.json(), response.status));
+  if (!response.ok) throw new Refusal(problemIn(await response.json(), response.status), response.status);
   return response;
 }
 
@@ -83,7 +85,8 @@ function bytes(base64: string): Uint8Array<ArrayBuffer> {
   return Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
 }
 
-function keep(data: Blob, name: string): void {
+/** A file of this name for the browser's downloads. */
+export function keepFile(data: Blob, name: string): void {
   const link = document.createElement("a");
   link.href = URL.createObjectURL(data);
   link.download = name;

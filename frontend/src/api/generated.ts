@@ -1808,6 +1808,8 @@ export interface components {
         /**
          * EditRequest
          * @description A finished edit. `id` is made by the sender: sending an edit twice changes nothing.
+         *
+         *     With `studio` it is taken only by the studio it was made for.
          */
         EditRequest: {
             /** Based On */
@@ -1825,6 +1827,7 @@ export interface components {
              * @default
              */
             mark: string;
+            studio?: components["schemas"]["Studio"] | null;
         };
         /**
          * Egg
@@ -3324,6 +3327,7 @@ export interface components {
             main: string;
             /** Redo */
             redo: string | null;
+            studio: components["schemas"]["Studio"];
             /** Undo */
             undo: string | null;
         };
@@ -3335,8 +3339,18 @@ export interface components {
             branch: string;
         };
         /**
+         * Studio
+         * @description Which studio a change is made for: its id, and the epoch that a restored copy counts on.
+         */
+        Studio: {
+            /** Epoch */
+            epoch: number;
+            /** Id */
+            id: string;
+        };
+        /**
          * StudioAnswer
-         * @description The ids of the kit and the shelf, and the settings.
+         * @description Which studio this is, the ids of its kit and shelf, and the settings.
          */
         StudioAnswer: {
             /** Kit */
@@ -3349,6 +3363,7 @@ export interface components {
             scheme: "light" | "dark" | "auto";
             /** Shelf */
             shelf: string;
+            studio: components["schemas"]["Studio"];
             /**
              * Units
              * @enum {string}
@@ -5258,6 +5273,15 @@ export interface operations {
             };
             /** @description No such thing in this studio. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A change that was made for something else than what is here. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

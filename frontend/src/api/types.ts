@@ -23,6 +23,7 @@ export type Alternative = Schemas["AlternativeAnswer"];
 export type State = Schemas["StateAnswer"];
 export type Saved = Schemas["SavedAnswer"];
 export type Edit = Schemas["EditRequest"];
+export type Studio = Schemas["Studio"];
 export type Listed = Schemas["PieceListed"];
 export type Pattern = Schemas["Pattern"];
 export type Revision = Schemas["RevisionAnswer"];

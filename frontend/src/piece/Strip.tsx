@@ -78,6 +78,8 @@ const WORDS = {
   saved: "Saved",
   saving: "Saving…",
   waiting: "Saved in this browser; the server does not answer",
+  delayed: "Saved in this browser; the server cannot take it yet",
+  held: "Not saved yet: keep this page open",
 } as const;
 
 export function Saved<T extends Piece | Kit | Shelf>({ ledger }: { ledger: Ledger<T> }) {
@@ -85,7 +87,7 @@ export function Saved<T extends Piece | Kit | Shelf>({ ledger }: { ledger: Ledge
     state.saving === "saved" && state.asking > 0 ? "saving" : state.saving,
   );
   return (
-    <span className={saving === "waiting" ? "saved waiting" : "saved"} role="status">
+    <span className={saving === "saved" || saving === "saving" ? "saved" : "saved waiting"} role="status">
       {WORDS[saving]}
     </span>
   );

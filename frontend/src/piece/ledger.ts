@@ -1,11 +1,17 @@
 /** One document with its ledger, as the page holds it: edits go out at once, undo and redo come from the server. */
 import { createStore, type StoreApi } from "zustand";
 import { client, need } from "../api/client";
-import type { Saved, State, StudioDocument } from "../api/types";
-import { tellProblem } from "../studio/notice";
-import { newToken, Outbox } from "./outbox";
+import type { Saved, State, Studio, StudioDocument } from "../api/types";
+import { Outbox, type Told } from "../keeping/outbox";
+import { newToken } from "../keeping/token";
+import { tell, tellProblem } from "../studio/notice";
 
-export type Saving = "saved" | "saving" | "waiting";
+/** `delayed`: the server answers, but cannot take it yet; `held`: this page alone has it. */
+export type Saving = "saved" | "saving" | "waiting" | "delayed" | "held";
+
+const NO_ROOM =
+  "This browser has no room to keep changes. They are sent to the server at once; leave this page open until they are saved.";
+const OTHER_WAY = "Another window went on from here; your change stays in the history of the piece.";
 
 export interface LedgerState<T extends StudioDocument> {
   document: T | null;
@@ -30,28 +36,25 @@ export class Ledger<T extends StudioDocument> {
   readonly ident: string;
   private readonly outbox: Outbox;
   private stepping: Promise<void> = Promise.resolve();
+  private studio: Studio | null = null;
+  private kept = true;
+  private changes = 0;
 
   constructor(ident: string) {
     this.ident = ident;
     this.store = createStore(() => ({ document: null, place: null, saving: "saved", asking: 0, lost: null }));
-    this.outbox = new Outbox(ident, ({ saved, waiting, refused }) => {
-      if (saved) this.store.setState({ place: saved });
-      if (refused) tellProblem(refused);
-      if (refused && !waiting) void this.load();
-      this.store.setState({ saving: waiting && !saved ? "waiting" : waiting ? "saving" : "saved" });
-    });
+    this.outbox = new Outbox(ident, (told) => this.hear(told));
   }
 
   async load(): Promise<void> {
     try {
+      const { changes } = this;
       const path = { params: { path: { ident: this.ident } } };
       const state = await need(client.GET("/api/documents/{ident}", path));
+      const unsent = await this.outbox.recall(state.studio);
+      if (changes !== this.changes && !unsent) return this.load(); // changed and saved meanwhile
       this.take(state);
-      const unsent = this.outbox.last;
-      if (unsent) {
-        this.store.setState({ document: unsent.document as T, saving: "saving" });
-        void this.outbox.flush();
-      }
+      if (unsent) this.store.setState({ document: unsent.document as T, saving: "saving" });
     } catch (cause) {
       this.store.setState({ lost: (cause as Error).message });
     }
@@ -69,11 +72,13 @@ export class Ledger<T extends StudioDocument> {
 
   /** A finished edit. `mark` says what it is about, so that the page can point at it on undo. */
   edit(label: string, document: T, mark = ""): void {
-    const { place } = this.store.getState();
-    if (!place) return;
+    const { place, saving } = this.store.getState();
+    if (!place || !this.studio) return;
     const basedOn = this.outbox.last?.id ?? place.head;
-    this.store.setState({ document, saving: "saving", place: { ...place, undo: label, redo: null } });
-    this.outbox.add({ id: newToken(), branch: place.branch, based_on: basedOn, label, mark, document });
+    const next = saving === "saved" ? "saving" : saving;
+    this.store.setState({ document, saving: next, place: { ...place, undo: label, redo: null } });
+    this.changes++;
+    this.outbox.add({ id: newToken(), branch: place.branch, based_on: basedOn, label, mark, document }, this.studio);
   }
 
   undo = (): Promise<void> => this.step("undo");
@@ -93,8 +98,7 @@ export class Ledger<T extends StudioDocument> {
     return (await need(client.POST("/api/documents/{ident}/branches/{branch}/separate", path))).id;
   }
 
-  /** Cut a revision of what the server has. */
-  /** The number of the revision that was cut. */
+  /** Cut a revision of what the server has; answers its number. */
   async revise(reason: "printed" | "idle" | "asked" | "brought back"): Promise<number | null> {
     await this.outbox.flush();
     const { place } = this.store.getState();
@@ -134,7 +138,38 @@ export class Ledger<T extends StudioDocument> {
     this.take(await need(client.POST(`/api/documents/{ident}/${which}`, { params, body })));
   }
 
-  private take({ document, ...place }: State): void {
+  private take({ document, studio, ...place }: State): void {
+    this.studio = studio;
     this.store.setState({ document: document as T, place, saving: "saved", lost: null });
+  }
+
+  /** What became of a change. */
+  private hear(told: Told): void {
+    if (told.kind === "no room") {
+      if (this.kept) tellProblem(new Error(NO_ROOM));
+      this.kept = false;
+    } else if (told.kind === "delayed") {
+      const { saving } = this.store.getState();
+      const next = !this.kept ? "held" : told.reason === null ? "waiting" : "delayed";
+      if (told.reason !== null && next !== saving) tellProblem(new Error(told.reason));
+      this.store.setState({ saving: next });
+    } else {
+      if (told.kind === "refused") tellProblem(new Error(`${told.reason} The change was set aside.`));
+      this.settle(told.kind === "saved" ? told.saved : null, told.kind === "saved" ? told.id : null);
+    }
+  }
+
+  /** After an answer: where the server stands now, read anew when the page cannot know. */
+  private settle(saved: Saved | null, id: string | null): void {
+    if (this.outbox.last) {
+      if (saved && id) this.store.setState({ place: { ...saved, head: id }, saving: "saving" });
+      return;
+    }
+    this.kept = true;
+    if (saved?.head === id && saved) this.store.setState({ place: saved, saving: "saved" });
+    else {
+      if (saved) tell(OTHER_WAY);
+      void this.load();
+    }
   }
 }

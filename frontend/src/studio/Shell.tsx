@@ -3,6 +3,7 @@ import { ActionIcon, Tooltip, useMantineColorScheme } from "@mantine/core";
 import { IconMoon, IconSun } from "@tabler/icons-react";
 import type { ReactNode } from "react";
 import { Link, useLocation } from "wouter";
+import { SetAside } from "../keeping/SetAside";
 import { Choice } from "./Choice";
 import { useChangeSettings, useSettings } from "./settings";
 import { type Units, useUnits } from "./units";
@@ -48,6 +49,7 @@ export function Shell({ children, strip, title }: Props) {
             <span className="grow" />
           </>
         )}
+        <SetAside />
         <StudioSettings />
       </header>
       {children}

@@ -2,6 +2,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { client, need } from "../api/client";
 import type { Printer, Settings } from "../api/types";
+import { sender } from "../keeping/sender";
 import { useUnits } from "./units";
 
 const KEY = ["studio"];
@@ -11,6 +12,7 @@ export function useSettings() {
     queryKey: KEY,
     queryFn: async ({ signal }) => {
       const settings = await need(client.GET("/api/studio", { signal }));
+      void sender.know(settings.studio);
       if (!useUnits.getState().known) useUnits.getState().set(settings.units);
       return settings;
     },
