@@ -26,6 +26,16 @@ class PlanError(FernError):
     code = "plan"
 
 
+class SpentError(PlanError):
+    """The calculation would cost more than its budget."""
+
+
+class CalledOffError(FernError):
+    """Nobody waits for the calculation any more."""
+
+    code = "called off"
+
+
 class FitError(FernError):
     """A size, count or distance that no geometry can satisfy."""
 

@@ -9,23 +9,29 @@ from typing import Any, Generic, ParamSpec, TypeVar
 
 import numpy as np
 
+from .budget import metered, pay_once
+
 Asked = ParamSpec("Asked")
 Result = TypeVar("Result")
 
 
 class Kept(Generic[Result]):
-    """The last `most` results by what was asked. Whoever defines one owns what it keeps.
+    """The last `most` results by what was asked, with what each cost to make. Whoever defines one owns what it keeps.
 
     Each step on the dictionary is whole in itself, so that threads may ask at once: at worst two make the same result.
     """
 
     def __init__(self, most: int) -> None:
         self.most = most
-        self._found: OrderedDict[Hashable, tuple[Result]] = OrderedDict()
+        self._found: OrderedDict[Hashable, tuple[Result, int]] = OrderedDict()
 
     def of(self, key: Hashable, make: Callable[[], Result]) -> Result:
         """What was kept for this key, else what `make` gives now."""
-        found = self._found.get(key) or (frozen(make()),)
+        found = self._found.get(key)
+        if found is None:
+            value, cost = metered(make)
+            found = frozen(value), cost
+        pay_once((id(self), key), found[1])
         self._found[key] = found
         with suppress(KeyError):
             self._found.move_to_end(key)

@@ -8,9 +8,10 @@ from dataclasses import dataclass
 
 from .advice.all import all_verdicts
 from .advice.verdict import Verdict
+from .budget import budgeted, spend
 from .document.piece import Piece
 from .dots.table import Dots
-from .solved import Solved, solve_piece
+from .solved import Solved, alike_rows, solve_piece
 from .totals import Totals, add_up
 
 
@@ -27,9 +28,12 @@ class Plan:
         return self.solved.dots
 
 
+@budgeted
 def plan(piece: Piece, verdicts: bool = True, known: Solved | None = None) -> Plan:
     """The plan of a piece: the same document gives the same plan, byte for byte, whatever is `known` of its first
-    rows.
+    rows. These are paid for as if they had been calculated anew.
     """
+    if known is not None:
+        spend(sum(row.work for row in known.rows[: alike_rows(known.piece, piece)]))
     solved = solve_piece(piece, known)
     return Plan(solved, all_verdicts(solved) if verdicts else (), add_up(solved))

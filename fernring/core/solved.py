@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from functools import cached_property
 from itertools import takewhile
 
+from .budget import budgeted
 from .colour.palette import Palette
 from .document.names import row_marks, spoken
 from .document.piece import Piece
@@ -82,6 +83,7 @@ class Solved:
         return outermost(self.rows)
 
 
+@budgeted
 def solve_piece(piece: Piece, known: Solved | None = None) -> Solved:
     """Rows and dots, without verdicts. Raises PlanError past the bound on dots.
 

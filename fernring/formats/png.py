@@ -12,11 +12,14 @@ FINER = 2
 
 
 def png(drawing: Drawing, pixels: int) -> bytes:
-    """The drawing `pixels` wide, its resolution written into the file. Raises FitError out of bounds."""
+    """The drawing, its longer side so many pixels, its resolution written into the file. Raises FitError out of
+    bounds.
+    """
     if not LEAST_PIXELS <= pixels <= MOST_PIXELS:
-        raise FitError(f"A picture is {LEAST_PIXELS} to {MOST_PIXELS} pixels wide (given {pixels}).", "pixels")
-    scale = FINER * pixels / drawing.width
-    size = (round(drawing.width * scale), round(drawing.height * scale))
+        raise FitError(f"A picture is {LEAST_PIXELS} to {MOST_PIXELS} pixels long (given {pixels}).", "pixels")
+    finest = pixels / max(drawing.width, drawing.height)
+    scale = FINER * finest
+    size = (max(1, round(drawing.width * scale)), max(1, round(drawing.height * scale)))
     image = Image.new("RGB", size, ImageColor.getrgb(drawing.ground or "#e9e7e1"))
     draw = ImageDraw.Draw(image)
     for shape in drawing.primitives:
@@ -25,9 +28,10 @@ def png(drawing: Drawing, pixels: int) -> bytes:
         elif isinstance(shape, Area):
             points = (shape.points - [drawing.left, drawing.top]) * scale
             draw.polygon([tuple(point) for point in points.tolist()], fill=shape.colour)
-    small = image.resize((pixels, round(pixels * drawing.height / drawing.width)), Image.Resampling.LANCZOS)
+    wide, high = (max(1, round(side * finest)) for side in (drawing.width, drawing.height))
+    small = image.resize((wide, high), Image.Resampling.LANCZOS)
     out = BytesIO()
-    dots_per_inch = pixels / drawing.width * 25.4
+    dots_per_inch = finest * 25.4
     small.save(out, "PNG", dpi=(dots_per_inch, dots_per_inch), pnginfo=PngImagePlugin.PngInfo())
     return out.getvalue()
 

@@ -7,7 +7,7 @@ from starlette.exceptions import HTTPException
 from starlette.responses import JSONResponse
 
 from ..core.document.sentences import first_sentence
-from ..core.errors import ComposeError, DocumentError, FernError, FitError, PlanError
+from ..core.errors import CalledOffError, ComposeError, DocumentError, FernError, FitError, PlanError, SpentError
 from ..formats.paper import PagesError
 from ..standins.cutter import CutterError
 from ..store.errors import EarlierEpochError, NotFoundError, OtherStudioError, StoreError, TakenError
@@ -15,6 +15,8 @@ from ..store.errors import EarlierEpochError, NotFoundError, OtherStudioError, S
 STATUS: dict[type[FernError], int] = {
     DocumentError: 422,
     PlanError: 422,
+    SpentError: 422,
+    CalledOffError: 503,
     FitError: 422,
     ComposeError: 422,
     PagesError: 422,

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..budget import budgeted
 from ..document.blank import Blank
 from ..document.outline import Oval, Round
 from ..document.piece import Piece
@@ -59,6 +60,7 @@ class Report:
     rings: tuple[RingCompared, ...]
 
 
+@budgeted
 def report(piece: Piece, ground: Ground, halves: Halves, rows: tuple[PlacedRow, ...], marks: list[str]) -> Report:
     corners = bare_corners(piece.blank.outline)
     now = centres.candidate(corners, piece.blank.centre.kind, centre_place(piece.blank, corners))

@@ -7,7 +7,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..document.row import states_gap
-from ..dots.grid import close_pairs
+from ..dots.grid import MOST_PAIRS, close_pairs
 from ..dots.table import Array, Dots, Mask, concat, table
 from ..rows.columns import Marked
 from ..rows.trims import trim_kind
@@ -23,7 +23,10 @@ Index = NDArray[np.intp]
 
 @dataclass(frozen=True)
 class Crowd:
-    """Pairs as dots of the plan (i, j) and rows a <= b: what sort of pair, its clear distance and its gap (mm)."""
+    """Pairs as dots of the plan (i, j) and rows a <= b: what sort of pair, its clear distance and its gap (mm).
+
+    Of a great many only some are told, and then there are `more`.
+    """
 
     i: Index
     j: Index
@@ -32,6 +35,7 @@ class Crowd:
     sort: Index
     clear: Array
     gap: Array
+    more: bool = False
 
 
 _NO_INDEX, _NO_LENGTH = np.empty(0, np.intp), np.empty(0)
@@ -110,7 +114,9 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
     least = np.where(marked, TOLERANCE + SCALLOP, np.where(same & family, rolled, TOLERANCE))
     keep = (clear < gap - least) & ~(marked & same & family)
     dot = things.dot.astype(np.intp)
-    found = [Crowd(dot[i][keep], dot[j][keep], a[keep], b[keep], sort[keep], clear[keep], gap[keep])]
+    found = [
+        Crowd(dot[i][keep], dot[j][keep], a[keep], b[keep], sort[keep], clear[keep], gap[keep], len(i) > MOST_PAIRS)
+    ]
     return _together([*found, *_stacked(solved)])
 
 
@@ -177,7 +183,8 @@ def _stacked(solved: Solved) -> list[Crowd]:
         i, j = own[first], own[second]
         rows = dots.row[np.stack((i, j))].astype(np.intp)
         clear, sort = _clear(dots, i, j), np.full(len(i), OTHERS, np.intp)
-        found.append(Crowd(i, j, rows.min(axis=0), rows.max(axis=0), sort, clear, np.zeros(len(i))))
+        lower, higher, more = rows.min(axis=0), rows.max(axis=0), len(i) > MOST_PAIRS
+        found.append(Crowd(i, j, lower, higher, sort, clear, np.zeros(len(i)), more))
     return found
 
 
@@ -189,4 +196,5 @@ def _clear(things: Dots, i: Index, j: Index) -> Array:
 
 def _together(parts: list[Crowd]) -> Crowd:
     names = ("i", "j", "a", "b", "sort", "clear", "gap")
-    return Crowd(*(np.concatenate([getattr(part, name) for part in parts]) for name in names))
+    columns = {name: np.concatenate([getattr(part, name) for part in parts]) for name in names}
+    return Crowd(**columns, more=any(part.more for part in parts))

@@ -6,6 +6,7 @@ from itertools import islice
 
 import numpy as np
 
+from ..budget import attempt, spend
 from ..document.changes import Change, change, changed
 from ..document.row import states_gap
 from ..rows.counts import allowed, as_count
@@ -29,20 +30,22 @@ def touching_verdicts(solved: Solved) -> Iterator[Verdict]:
     if not len(crowd.clear):
         return
     code = (crowd.a.astype(np.int64) * len(solved.rows) + crowd.b) * SORTS + crowd.sort
-    for value in np.unique(code):
-        members = np.flatnonzero(code == value)
-        rows, sort = divmod(int(value), SORTS)
+    order = np.argsort(code, kind="stable")
+    for members in np.split(order, np.flatnonzero(np.diff(code[order])) + 1):
+        spend(20_000)
+        rows, sort = divmod(int(code[members[0]]), SORTS)
         a, b = divmod(rows, len(solved.rows))
         dots = np.unique(np.concatenate((crowd.i[members], crowd.j[members])))[:MOST_PLACES]
         places = len(np.unique(crowd.i[members] * len(solved.dots) + crowd.j[members]))
         worst = members[int(np.argmin(crowd.clear[members] - crowd.gap[members]))]
-        pair = Pair(a, b, sort, float(crowd.clear[worst]), float(crowd.gap[worst]), places)
+        pair = Pair(a, b, sort, float(crowd.clear[worst]), float(crowd.gap[worst]), places, crowd.more)
         yield _verdict(solved, pair, tuple(dots.tolist()))
 
 
 @dataclass(frozen=True)
 class Pair:
-    """Two rows, how their things are related, the worst clear distance and the gap that counts there (mm)."""
+    """Two rows, how their things are related, the worst clear distance and the gap that counts there (mm). There may
+    be `more` places than were counted."""
 
     a: int
     b: int
@@ -50,6 +53,7 @@ class Pair:
     clear: float
     gap: float
     places: int
+    more: bool
 
     @property
     def overlaps(self) -> bool:
@@ -68,7 +72,7 @@ def _verdict(solved: Solved, pair: Pair, dots: tuple[int, ...]) -> Verdict:
         else f"are only {mm(max(pair.clear, 0))} apart where {mm(pair.gap)} is wanted"
     )
     code, who, remedies = _words(solved, pair)
-    places = f" at {pair.places} places" if pair.places > 1 else ""
+    places = f" at {pair.places}{' or more' if pair.more else ''} places" if pair.places > 1 or pair.more else ""
     key = ":".join([code, *(solved.piece.rows[k].id for k in sorted({a, b}))])
     severity: Severity = "serious" if pair.overlaps else "warning"
     return Verdict(code, key, severity, f"{who} {how}{places}.", tuple(sorted({a, b})), dots, remedies)
@@ -114,8 +118,12 @@ def _changes(one: Smaller, index: int, k: int) -> tuple[Change, ...]:
 
 def _helps(solved: Solved, pair: Pair, offer: Remedy) -> bool:
     """Whether the pair keeps clear with this change; none is offered untried."""
-    crowd = crowded(solve_piece(changed(solved.piece, offer.changes), solved))
-    return not bool(((crowd.a == pair.a) & (crowd.b == pair.b) & (crowd.sort == pair.sort)).any())
+
+    def clear() -> bool:
+        crowd = crowded(solve_piece(changed(solved.piece, offer.changes), solved))
+        return not bool(((crowd.a == pair.a) & (crowd.b == pair.b) & (crowd.sort == pair.sort)).any())
+
+    return bool(attempt(clear))
 
 
 def _own_remedies(solved: Solved, index: int, short: float) -> tuple[Remedy, ...]:

@@ -11,15 +11,20 @@ from math import ceil
 
 import numpy as np
 
+from ..budget import spend
 from .table import Array, Mask, Whole
 
 Pairs = tuple[Whole, Whole]
 CELLS_A_DOT = 3
 FURTHEST = 1 << 29  # cells
+AT_ONCE = 1_000_000  # pairs looked at together
+CANDIDATE = 5  # work for each pair that is looked at
+MOST_PAIRS = 300_000  # that anybody is told of
 
 
-def close_pairs(x: Array, y: Array, z: Array, radius: Array, tolerance: float = 1e-6) -> Pairs:
-    """Pairs (i < j) of discs whose straight-line distance is below r_i + r_j - tolerance (mm).
+def close_pairs(x: Array, y: Array, z: Array, radius: Array, tolerance: float = 1e-6, most: int = MOST_PAIRS) -> Pairs:
+    """Pairs (i < j) of discs whose straight-line distance is below r_i + r_j - tolerance (mm); where there are more
+    than `most`, these are some of them, and a few more than that.
 
     x, y, z, radius have one shape (n,); the answer is two arrays sorted by i, then j. To ask for a gap, pass radii
     grown by their share of it. The cells lie in x and y: height only adds distance.
@@ -28,7 +33,7 @@ def close_pairs(x: Array, y: Array, z: Array, radius: Array, tolerance: float = 
     if n < 2:
         return nobody, nobody
     heights = z if np.any(z) else None
-    found = [(nobody, nobody)]
+    found, count = [(nobody, nobody)], 0
     grids: list[Grid] = []
     for discs in by_level(radius):
         grid = Grid.of(x, y, radius, discs)
@@ -36,7 +41,15 @@ def close_pairs(x: Array, y: Array, z: Array, radius: Array, tolerance: float = 
             for i, j in below.candidates(grid):
                 keep = np.flatnonzero(_too_close(x, y, heights, radius, i, j, tolerance))
                 found.append((i[keep], j[keep]))
+                count += len(keep)
+                if count > most:
+                    return _sorted(found, n)
         grids.append(grid)
+    return _sorted(found, n)
+
+
+def _sorted(found: list[Pairs], n: int) -> Pairs:
+    """Each pair with its smaller number first, by that and then by the other."""
     first, second = (np.concatenate(part) for part in zip(*found, strict=True))
     code = np.sort(np.minimum(first, second).astype(np.int64) * n + np.maximum(first, second))
     return (code // n).astype(np.int32), (code % n).astype(np.int32)
@@ -98,9 +111,11 @@ class Grid:
                 first = np.arange(1, len(self.discs) + 1, dtype=np.int32)
             else:
                 first = self.starts[row + np.where(inside, low, 0)]
-            points, k = expanded(first, end)
-            if len(k):
-                yield points, self.discs[k]
+            for begin, part in _parts(first, end):
+                points, k = expanded(first[part], end[part])
+                spend(CANDIDATE * len(k))
+                if len(k):
+                    yield points + np.int32(begin), self.discs[k]
 
     def _lines(self, line: Whole, span: int, own: bool) -> Iterator[tuple[Whole, Mask]]:
         """A line of cells to look at for each point, and whether there is one: those beside its own, or all of them
@@ -113,6 +128,15 @@ class Grid:
         else:
             for number in range(self.lines):
                 yield np.full_like(line, number), np.abs(line - number) <= span
+
+
+def _parts(first: Whole, end: Whole) -> Iterator[tuple[int, slice]]:
+    """Slices of the points, each with its begin: the first, all of them, unless that is more pairs than at once."""
+    count = np.maximum(end - first, 0).cumsum(dtype=np.int64)
+    cuts = np.searchsorted(count, np.arange(AT_ONCE, int(count[-1]) if len(count) else 0, AT_ONCE))
+    begins = np.unique(np.concatenate(([0], cuts))).tolist()
+    for begin, after in zip(begins, [*begins[1:], len(first)], strict=True):
+        yield begin, slice(begin, after)
 
 
 def expanded(first: Whole, end: Whole) -> Pairs:

@@ -10,6 +10,7 @@ from math import inf
 
 import numpy as np
 
+from ..budget import spend
 from .grid import Grid, by_level
 from .table import Array, Dots, Mask, Whole
 
@@ -108,6 +109,7 @@ class Index:
             return
         for begin in range(0, len(x), AT_ONCE):
             part = slice(begin, begin + AT_ONCE)
+            spend(AT_ONCE)
             px, py, pz = x[part], y[part], z[part]
             for grid in self._grids:
                 for points, discs in grid.around(px, py, reach + grid.widest):
@@ -118,6 +120,7 @@ class Index:
 
     def _all_pairs(self, x: Array, y: Array, z: Array) -> Array:
         """Clear distance from each point to each disc."""
+        spend(len(x) * len(self))
         found = x[:, None] - self.x
         found *= found
         across = y[:, None] - self.y

@@ -2,11 +2,13 @@
 
 import numpy as np
 
+from ..budget import spend
 from .table import Array, Mask
 from .touching import Circles, Field, Places, different, empty_circles, joined
 
 WIDE = 128  # neighbours that are asked first
 MARGIN = 1e-6
+AT_ONCE = 2_000_000  # seams times discs looked at together
 
 
 def followed(field: Field, found: Circles) -> Circles:
@@ -22,9 +24,9 @@ def followed(field: Field, found: Circles) -> Circles:
         else:
             return found
         asked[count].update(key for key, new in zip(keys, fresh.tolist(), strict=True) if new)
-        found = joined(
-            (found, empty_circles(field, different(_across(field, seams[fresh], sides[fresh], count), len(field.x))))
-        )
+        parts = np.array_split(np.flatnonzero(fresh), len(seams) * min(count, len(field.x)) // AT_ONCE + 1)
+        triples = np.concatenate([_across(field, seams[part], sides[part], count) for part in parts])
+        found = joined((found, empty_circles(field, different(triples, len(field.x)))))
 
 
 def reached(field: Field, every: Circles, close: Mask) -> Circles:
@@ -51,6 +53,7 @@ def _across(field: Field, seams: Places, sides: Array, count: int) -> Places:
     """
     i, j = seams.T
     n = len(field.x)
+    spend(10 * len(i) * min(count, n))
     third = field.nearest(i, count) if count < n else np.broadcast_to(np.arange(n), (len(i), n))
     # 1. How far each third disc lies to the right of the line from i to j.
     dx, dy = field.x[j] - field.x[i], field.y[j] - field.y[i]

@@ -8,6 +8,7 @@ from math import inf, pi
 import numpy as np
 from numpy.typing import NDArray
 
+from ..budget import spend
 from ..geometry.apollonius import touching_three
 from .table import Array, Mask
 
@@ -19,6 +20,7 @@ TOUCHES = 1e-7
 EXACT = 1e-6
 SAMPLED = (128, 16, 1)  # a first look at every so many discs spares most circles the look at all
 TRIPLES = 8_000  # solved at once
+TOGETHER = 200_000  # triples whose circles are held at once
 WIDER = 0.15  # sectors are searched so much wider, so that seams over their ends are followed
 
 
@@ -40,12 +42,13 @@ class Field:
     def nearest(self, own: Places, count: int) -> Places:
         """So many nearest neighbours of some discs by clear distance, shape (m, k)."""
         count = min(count, len(self.x) - 1)
+        spend(2 * len(own) * len(self.x))
         near = []
         for part in np.array_split(own, max(1, len(own) * len(self.x) // AT_ONCE + 1)):
             dx, dy = self.x[part, None] - self.x, self.y[part, None] - self.y
             apart = np.sqrt(dx * dx + dy * dy) - self.r
             apart[np.arange(len(part)), part] = inf
-            near.append(np.argpartition(apart, count - 1, axis=1)[:, :count])
+            near.append(np.argpartition(apart, count - 1, axis=1)[:, :count].copy())  # not a view of them all
         return np.concatenate(near)
 
     @cached_property
@@ -82,6 +85,10 @@ def joined(parts: Sequence[Circles]) -> Circles:
 
 def empty_circles(field: Field, triples: Places) -> Circles:
     """The circles that touch the three discs of each triple, where no disc reaches into them."""
+    return joined([_empty(field, part) for part in np.array_split(triples, len(triples) // TOGETHER + 1)])
+
+
+def _empty(field: Field, triples: Places) -> Circles:
     found = joined([_touching(field, part) for part in np.array_split(triples, len(triples) // TRIPLES + 1)])
     # 1. No neighbour of a disc that it touches reaches into it.
     for part in (slice(0, FIRST), slice(FIRST, None)):
@@ -97,6 +104,7 @@ def empty_circles(field: Field, triples: Places) -> Circles:
 
 def _touching(field: Field, triples: Places) -> Circles:
     """The circles in reach that touch the three discs of each triple."""
+    spend(40 * len(triples))
     found = Circles(*touching_three(field.x[triples], field.y[triples], field.r[triples]), triples)
     with np.errstate(invalid="ignore"):
         found = found[(found.t > 0) & (found.x * found.x + found.y * found.y <= field.furthest**2)]
@@ -108,6 +116,7 @@ def _untouched(field: Field, found: Circles, discs: Places) -> Mask:
     empty = np.ones(len(found.t), bool)
     for part in np.array_split(np.arange(len(empty)), len(empty) * discs.shape[1] // AT_ONCE + 1):
         near = discs if len(discs) == 1 else discs[part]
+        spend(len(part) * near.shape[1])
         dx, dy = found.x[part, None] - field.x[near], found.y[part, None] - field.y[near]
         reach = found.t[part, None] + field.r[near] - TOUCHES
         empty[part] = (dx * dx + dy * dy >= reach * reach).all(axis=1)

@@ -5,6 +5,7 @@ from typing import NamedTuple
 
 import numpy as np
 
+from ..budget import spend
 from .surface import Array
 
 Along = Callable[[Array], Array]
@@ -55,6 +56,7 @@ def closed_chain(curve: Along, start: Array, sums: Array) -> Chain:
 
 def _residual(curve: Along, t: Array, sums: Array, gap: float) -> tuple[Array, Array]:
     """From each place to the next, and by how much that distance exceeds what is asked of it (mm)."""
+    spend(5000 + 60 * len(t))
     points = curve(np.concatenate((t, [t[0] + PERIOD])))
     chord = points[1:] - points[:-1]
     return chord, np.sqrt((chord * chord).sum(axis=1)) - sums - gap
@@ -63,6 +65,7 @@ def _residual(curve: Along, t: Array, sums: Array, gap: float) -> tuple[Array, A
 def _newton(curve: Along, t: Array, chord: Array, residual: Array) -> tuple[Array, float]:
     """Corrections of all t, the first of which is held, and of the gap."""
     h = 1e-6
+    spend(5000 + 200 * len(t))
     # 1. The derivative of each distance by the places at its two ends: the unit vector of the chord times the slope.
     ends = np.concatenate((t, [t[0] + PERIOD]))
     beyond = curve(np.concatenate((ends + h, ends - h)))

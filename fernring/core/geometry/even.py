@@ -4,6 +4,7 @@ from itertools import pairwise
 
 import numpy as np
 
+from ..budget import spend
 from .chain import Chain, closed_chain
 from .surface import Array
 
@@ -15,6 +16,7 @@ class Curve:
     """A polyline with points (n, 3) or (n, 2), measured along itself; closed when its last point joins the first."""
 
     def __init__(self, points: Array, closed: bool) -> None:
+        spend(5000 + 30 * len(points))
         self.points = np.concatenate((points, points[:1])) if closed else points
         self.closed = closed
         ahead = np.diff(self.points, axis=0)
@@ -42,6 +44,7 @@ class Curve:
         """Lengths at which a closed curve turns sharply."""
         if not self.closed:
             return np.empty(0)
+        spend(5000 + 60 * len(self.points))
         step = np.diff(self.points, axis=0)
         step = step[np.linalg.norm(step, axis=1) > 1e-9]
         way = np.arctan2(step[:, 1], step[:, 0])
@@ -57,6 +60,7 @@ def open_places(curve: Curve, n: int, start: float = 0.0, end: float | None = No
         return np.array([(low + high) / 2])
     s = np.linspace(low, high, n)
     for _ in range(ROUNDS):
+        spend(5000 + 60 * n)
         chords = np.linalg.norm(np.diff(curve(s), axis=0), axis=1)
         along = np.concatenate(([0.0], np.cumsum(chords)))
         if float(np.ptp(chords)) < 1e-10:

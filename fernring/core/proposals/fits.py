@@ -6,6 +6,7 @@ from itertools import islice, product
 from math import inf, log
 
 from ..advice.sizes import KitSize, given_size, kit_sizes
+from ..budget import budgeted
 from ..document.changes import Change, change
 from ..document.piece import Piece
 from ..document.row import Row
@@ -46,6 +47,7 @@ class Alternative:
     changes: tuple[Change, ...]
 
 
+@budgeted
 def what_fits(piece: Piece, index: int) -> list[Alternative]:
     """A short table: the counts that keep the symmetry, with the kit sizes that keep the row's gap there.
 

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 from ..advice.sizes import KitSize, kit_sizes, trim_size
 from ..advice.trims import trim_path
+from ..budget import budgeted
 from ..document.changes import Change, change, changed
 from ..document.piece import Piece
 from ..errors import FitError
@@ -30,6 +31,7 @@ class TrimAlternative:
     changes: tuple[Change, ...]
 
 
+@budgeted
 def trim_fits(piece: Piece, index: int, number: int) -> list[TrimAlternative]:
     """Alternatives for trim `number` of row `index`, the smallest first. Raises FitError when there is none."""
     if not 0 <= index < len(piece.rows):

@@ -1,6 +1,7 @@
 """The next row: one more nested row that sits in the dips and fits inside the border."""
 
 from ..advice.sizes import kit_sizes
+from ..budget import budgeted
 from ..document.distance import Nested
 from ..document.member import Member
 from ..document.names import fresh_id
@@ -17,6 +18,7 @@ from ..rows.tracks.centre import CentreTrack
 CENTRE_SHARE = 0.12
 
 
+@budgeted
 def next_row(piece: Piece) -> Row:
     """A row to add at the end: as many dots as the last ring, in the largest kit size that finds room.
 

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 from math import inf
 
+from ..budget import budgeted
 from ..document.distance import Nested
 from ..document.piece import Piece
 from ..document.row import Row
@@ -26,6 +27,7 @@ class Spread:
     rows: tuple[int, ...]
 
 
+@budgeted
 def spread_slack(piece: Piece) -> Spread:
     """Add delta >= 0 to the gap of the nested rows inside the last fixed row, or inside the border.
 

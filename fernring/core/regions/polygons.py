@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 
+from ..budget import spend
 from ..dots.table import Array, Mask
 from .region import lattice
 
@@ -47,6 +48,7 @@ class Polygons:
 
         if not self.parts:
             return np.full(len(x), np.inf)
+        spend(2000 * len(x))
         _, near = self._edges.query_nearest(shapely.points(x, y), return_distance=True, all_matches=False)
         return np.where(self.contains(x, y), -near, near)
 

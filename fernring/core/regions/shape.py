@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING, Literal
 
 import numpy as np
 
+from ..budget import spend
 from ..dots.table import Array, Mask
 from .region import lattice
 
@@ -35,6 +36,7 @@ class Shape:
         slope = (x2 - x1) / np.where(y2 == y1, 1.0, y2 - y1)
         weight = np.where(y2 > y1, 1, -1) if self.rule == "non-zero" else np.ones(len(x1), int)
         for part in np.array_split(np.arange(len(x)), ceil(len(x1) * len(x) / AT_ONCE) or 1):
+            spend(len(part) * len(x1))
             px, py = x[part, None], y[part, None]
             crosses = ((y1 > py) != (y2 > py)) & (px < slope * (py - y1) + x1)
             crossings[part] = crosses @ weight
@@ -43,6 +45,7 @@ class Shape:
     def signed_distance(self, x: Array, y: Array) -> Array:
         import shapely
 
+        spend(len(x) * (300 + len(self.start)))
         away = shapely.distance(self._outline, shapely.points(x, y))
         return np.where(self.contains(x, y), -away, away)
 

@@ -33,7 +33,8 @@ class PlacedRow:
     lie at one walk distance, and `walk` is that (or the mean). `noroom` says why nothing was placed; then there are no
     dots. `off` says by how much gaps that should be equal differ, where the search for such places did not settle.
     `twin` is the same row on the other half of a ball or egg. `ring_rad` are the angles of all places of a ring
-    before anything was left out. `depth` is how far from the edge a row lies that follows it.
+    before anything was left out. `depth` is how far from the edge a row lies that follows it. `work` is what it cost
+    to calculate.
     """
 
     index: int
@@ -53,6 +54,7 @@ class PlacedRow:
     left_out: int = 0
     depth: float | None = None
     off: float = 0.0
+    work: int = 0
 
     @cached_property
     def n(self) -> int:
@@ -140,6 +142,11 @@ class PlacedRow:
     def count(self) -> int:
         """Dots painted, trims included."""
         return self.n + len(self.grown.dots)
+
+    @property
+    def marks(self) -> int:
+        """Swipes and small shapes, on both halves."""
+        return sum(len(part.grown.marks) for part in self.both)
 
     @property
     def total(self) -> int:

@@ -17,7 +17,7 @@ from ..document.facts import Fact
 from ..document.outline import Outline
 from ..document.relief import Relief
 from ..document.start import AtAngle
-from ..rows.sequence import MOST_DOTS
+from ..rows.most import MOST_DOTS
 from ..rows.tracks import TRACKS
 from ..rows.tracks.kind import TrackKind
 from ..rows.trims import MOST_DEPTH, TRIMS

@@ -8,6 +8,8 @@ from ..surface import Array
 from .polygon import centroid, distance_to_edges, extent
 
 PRECISION = 0.002
+FEW = 64
+UNSEEN = 1e-9
 
 
 @dataclass(frozen=True)
@@ -43,9 +45,16 @@ def enclosing(corners: Array) -> tuple[float, float]:
     """Centre of the smallest circle around it all."""
     import shapely
 
-    circle = shapely.minimum_bounding_circle(shapely.MultiPoint(corners))
-    found = np.asarray(circle.exterior.coords)[:-1]
-    return float(found[:, 0].mean()), float(found[:, 1].mean())
+    # The circle of a few corners, and of what lies outside it as well, until nothing does: all corners are never asked.
+    few = corners[:: max(1, len(corners) // FEW)]
+    while True:
+        circle = np.asarray(shapely.minimum_bounding_circle(shapely.MultiPoint(few)).exterior.coords)[:-1]
+        x, y = circle.mean(axis=0).tolist()
+        away = np.hypot(corners[:, 0] - x, corners[:, 1] - y)
+        furthest = int(away.argmax())
+        if away[furthest] <= np.hypot(few[:, 0] - x, few[:, 1] - y).max() + UNSEEN:
+            return x, y
+        few = np.concatenate((few, corners[furthest : furthest + 1]))
 
 
 PLACES = {"middle": middle, "centroid": centroid, "inscribed": inscribed, "enclosing": enclosing}

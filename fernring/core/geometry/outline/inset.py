@@ -5,10 +5,12 @@ Offsets come from shapely (GEOS), whose round joins are cut fine enough to stay 
 
 import numpy as np
 
+from ...budget import spend
 from ..surface import Array
 from .polygon import clockwise, distance_to_edges
 
 FINE = 64
+OFFSET = 400  # work for each corner
 
 
 def inset(corners: Array, width: float) -> list[Array]:
@@ -17,6 +19,7 @@ def inset(corners: Array, width: float) -> list[Array]:
 
     if width <= 0:
         return [corners]
+    spend(OFFSET * len(corners))
     shrunk = shapely.Polygon(corners).buffer(-width, quad_segs=FINE, join_style="round")
     parts = sorted(shapely.get_parts(shrunk), key=lambda part: -part.area)
     return [clockwise(np.asarray(part.exterior.coords)[:-1]) for part in parts if part.area > 1e-6]

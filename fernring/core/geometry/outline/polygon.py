@@ -3,8 +3,11 @@
 import numpy as np
 from numpy.typing import NDArray
 
+from ...budget import spend
 from ..surface import Array
 from ..turn import turned_places
+
+MANY = 20  # points that are worth a tree of the edges
 
 
 def area(corners: Array) -> float:
@@ -54,9 +57,14 @@ def distance_to_edges(corners: Array, x: Array, y: Array) -> Array:
     """Distance (mm) from each point, shape (m,), to the nearest place on the polygon's edges."""
     import shapely
 
-    ring = shapely.linearrings(corners)
-    shapely.prepare(ring)
-    return np.asarray(shapely.distance(ring, shapely.points(x, y)))
+    points = shapely.points(x, y)
+    if len(x) < MANY:
+        spend(len(x) * 20 * len(corners))
+        return np.asarray(shapely.distance(shapely.linearrings(corners), points))
+    spend(2000 * (len(x) + len(corners)))
+    edges = shapely.linestrings(np.stack((corners, np.roll(corners, -1, axis=0)), axis=1))
+    _, away = shapely.STRtree(np.asarray(edges)).query_nearest(points, return_distance=True, all_matches=False)
+    return np.asarray(away)
 
 
 def contains(corners: Array, x: Array, y: Array) -> NDArray[np.bool_]:

@@ -11,6 +11,7 @@ import numpy as np
 
 from ...advice.crowd import crowded
 from ...advice.sizes import KitSize, kit_sizes, largest_up_to
+from ...budget import budgeted
 from ...document.distance import AtWalk
 from ...document.member import Member
 from ...document.piece import MAX_ROWS, Piece
@@ -39,6 +40,7 @@ MOST_COMPOSED = 60
 LEAST_APART, MOST_TRIES = 0.05, 8
 
 
+@budgeted
 def compose(bare: Piece, recipe: Recipe) -> Piece:
     """The piece with rows from the recipe; `bare` gives blank, segments, tools, paints and safe gap.
 

@@ -11,6 +11,7 @@ from ...dots.index import Index
 from ...dots.table import Array, Dots, Mask, concat, table
 from ...geometry.outline.polygon import area
 from ..context import Context
+from ..most import require_few
 from ..placed import PlacedRow
 from . import trim_kind
 from .grown import NOTHING, Finding, Grown, Mark
@@ -41,6 +42,7 @@ class Growth:
         dots = table(n, trim=number, host=host.own, dot=self.count + 1 + np.arange(n), **columns)
         self.parts.append(dots)
         self.count += n
+        require_few(self.count, 0, "")
         return self.around.hosts(dots, host.own, host.turn) if trim.carried else []
 
     def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int) -> None:
@@ -48,6 +50,7 @@ class Growth:
         (sx, sy, sz), walks, _ = self.around.at(host, centres[:, 0], centres[:, 1])
         (ox, oy, oz), _, _ = self.around.at(host, outline[:, 0], outline[:, 1])
         spine_plan, outline_plan = np.stack((sx, sy), axis=1), np.stack((ox, oy), axis=1)
+        require_few(0, len(self.marks), "")
         self.marks.append(Mark(outline_plan, oz, spine_plan, sz, walks, girth, host.own, number, slot, area(outline)))
 
     def grow(self, trims: Sequence[TrimRule], host: Host, number: int) -> int:
@@ -74,10 +77,13 @@ def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
     kinds: list[Alike] = []
     marks: list[Mark] = []
     findings: dict[tuple[str, int], Finding] = {}
+    dots = 0
     for kind in range(int(alike.max(initial=-1)) + 1):
         mine = wanted[alike == kind]
         growth = _growth(row, own, around, int(mine[0]), bool(hosts[mine[0]]))
         findings |= {(finding.code, finding.trim): finding for finding in growth.findings}
+        dots += growth.count * len(mine)
+        require_few(dots, len(marks) + len(growth.marks) * len(mine), "")
         turn = turns[mine] - turns[mine[0]]
         kinds.append(Alike(concat(growth.parts), mine, turn))
         marks += [

@@ -8,9 +8,12 @@ the law of cosines says; of all such places the first in the direction of rollin
 from collections.abc import Iterator, Sequence
 from math import acos, atan2, cos, hypot, inf, pi, sin, sqrt
 
+from ...budget import spend
+
 Disc = tuple[float, float, float]
 TOUCHES = 1e-9
 OVERLAPS = 1e-6  # mm
+ROLLED, LOOKED = 100, 25  # work for each disc that is rolled against, or looked at
 
 
 def on_axis(petal: Sequence[Disc], radius: float, gap: float) -> float:
@@ -38,6 +41,7 @@ def next_place(
     petal: Sequence[Disc], about: Disc, start_rad: float, radius: float, gap: float, before: Disc | None
 ) -> tuple[Disc, int] | None:
     """First contact of a dot rolling clockwise about `about` from `start_rad`, and the disc it touches, if any."""
+    spend(ROLLED * len(petal))
     best, touched = inf, -1
     for k, disc in enumerate(petal):
         if disc is about or disc is before:
@@ -93,6 +97,7 @@ def down_one_side(
 def _overlaps(dot: Disc, gap: float, discs: Sequence[Disc]) -> bool:
     """Whether a dot comes closer to any of the discs than the gap."""
     x, y, radius = dot
+    spend(LOOKED * len(discs))
     return any(hypot(x - u, y - v) < r + radius + gap - OVERLAPS for u, v, r in discs)
 
 

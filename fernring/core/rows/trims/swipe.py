@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING, Annotated, Any, Literal
 import numpy as np
 from pydantic import Field
 
+from ...budget import spend
 from ...document.facts import Fact, named
 from ...document.numbers import FIRST, Frozen, Gap, Walk
 from ...document.shelf import Shade
@@ -91,6 +92,7 @@ class SwipeTrim(TrimRule):
 
 
 SAMPLES = 40
+ENVELOPE = 300_000  # work for one outline
 TIP = 0.06
 RIM = 32  # corners of a disc
 UNSEEN = 0.002  # mm
@@ -120,14 +122,14 @@ def envelope(centres: Array, girth: Array) -> Array:
     itself. Between two discs the body is their convex hull; all hulls together are the swipe."""
     import shapely
 
+    spend(ENVELOPE)
     turn = np.linspace(0, 2 * pi, RIM, endpoint=False)
     # 1. Regular polygons round the discs, as much larger than them inside as smaller at their corners.
     rim = girth[:, None, None] * np.stack((np.sin(turn), np.cos(turn)), axis=1) / cos(pi / RIM / 2)
     discs = centres[:, None] + rim
     # 2. The hull of each two that follow one another.
     pairs = np.concatenate((discs[:-1], discs[1:]), axis=1)
-    count = np.repeat(np.arange(len(pairs)), 2 * RIM)
-    hulls = shapely.convex_hull(shapely.multipoints(pairs.reshape(-1, 2), indices=count))
+    hulls = shapely.convex_hull(shapely.linestrings(pairs))
     # 3. Their union, without points that change it by less than anybody sees.
     body = shapely.union_all(hulls).simplify(UNSEEN)
     whole = max(shapely.get_parts(body), key=lambda part: part.area)
@@ -173,6 +175,7 @@ def _to_contact(trim: SwipeTrim, host: "Host", around: "Around") -> float:
 
     def short(length: float) -> float:
         """By how much the gap is missed (mm); what the head itself comes too close to is not the tail's fault."""
+        spend(5000 + 8 * SAMPLES * len(discs))
         centres, girth = spine(trim, host.radius, length, 0.0, 1.0)
         apart = np.linalg.norm(centres[:, None] - discs[None, :, :2], axis=2) - girth[:, None] - discs[:, 2]
         return trim.gap - float(apart[:, apart[0] >= trim.gap].min(initial=np.inf))

@@ -8,6 +8,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
+from ...budget import spend
 from ...dots.table import NONE, Array, Dots, concat, table
 from ...geometry.outline.polygon import turned
 from ...geometry.turn import turned_places
@@ -18,6 +19,7 @@ from .host import Around
 from .kind import TrimRule, trims_of
 
 ALIKE = ("z", "radius", "walk", "tool", "trim", "layer", "side", "level")  # on every dot that looks alike
+POINT = 60  # work to turn one
 SAME = 5  # decimals to which angles and lengths are alike
 Places = NDArray[np.intp]
 
@@ -89,5 +91,6 @@ def turned_dots(kinds: Sequence[Alike], mirror: float, own: Dots, trims: Sequenc
 
 
 def turned_mark(mark: Mark, turn: float, mirror: float, own: int) -> Mark:
+    spend(POINT * (len(mark.outline) + len(mark.spine)))
     outline, centres = (turned(line, turn * mirror) for line in (mark.outline, mark.spine))
     return replace(mark, outline=outline, spine=centres, host=own)
