@@ -3,7 +3,7 @@
 import httpx
 from playwright.sync_api import Page
 
-from tests.browser.studio import Server
+from tests.server import Server
 
 from .chromium import frame_times, opened
 from .timing import figure

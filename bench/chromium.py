@@ -7,7 +7,8 @@ from pathlib import Path
 
 from playwright.sync_api import Page, sync_playwright
 
-from tests.browser.studio import FLAGS, SIZE, Server
+from tests.browser.studio import FLAGS, SIZE
+from tests.server import Server
 
 FRAME_TIMES = """
 async (frames) => {

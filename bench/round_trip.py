@@ -7,7 +7,7 @@ from pathlib import Path
 import httpx
 import orjson
 
-from tests.browser.studio import Server
+from tests.server import Server
 from tests.samples import large
 
 from .timing import medians, share

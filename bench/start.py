@@ -7,7 +7,7 @@ import tempfile
 import time
 from pathlib import Path
 
-from tests.browser.studio import ROOT, Server
+from tests.server import ROOT, Server
 
 from .timing import figure, medians, share
 

@@ -6,7 +6,7 @@ import httpx
 from playwright.sync_api import Page
 
 from fernring.core.document.piece import Piece
-from tests.browser.studio import Server
+from tests.server import Server
 from tests.samples import large
 
 from .chromium import frame_times, opened

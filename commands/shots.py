@@ -9,7 +9,8 @@ from pathlib import Path
 from playwright.sync_api import Page, sync_playwright
 
 from fernring.formats.page_png import page_png
-from tests.browser.studio import FLAGS, SIZE, Server
+from tests.browser.studio import FLAGS, SIZE
+from tests.server import Server
 
 from .setup import ROOT, say
 

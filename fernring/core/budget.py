@@ -26,7 +26,7 @@ def _never() -> bool:
 class Budget:
     """What is left for one calculation, and which kept results it has paid for."""
 
-    def __init__(self, most: float, called_off: Callable[[], bool]) -> None:
+    def __init__(self, most: int, called_off: Callable[[], bool]) -> None:
         self.most, self.called_off = most, called_off
         self.spent = 0
         self.paid: set[Hashable] = set()
@@ -73,7 +73,7 @@ def metered(make: Callable[[], Result]) -> tuple[Result, int]:
 
 
 def attempt(make: Callable[[], Result]) -> Result | None:
-    """What `make` gives, or None where that costs more than a tenth of what is left: for offers, which may be left out."""
+    """What `make` gives, or None where it costs more than a tenth of what is left: for offers that may be left out."""
     outer = _current.get()
     if outer is None:
         return make()

@@ -34,6 +34,7 @@ def plan(piece: Piece, verdicts: bool = True, known: Solved | None = None) -> Pl
     rows. These are paid for as if they had been calculated anew.
     """
     if known is not None:
-        spend(sum(row.work for row in known.rows[: alike_rows(known.piece, piece)]))
+        alike = alike_rows(known.piece, piece)
+        spend(sum(part.work for part in (*known.rows[:alike], *known.near[:alike]) if part))
     solved = solve_piece(piece, known)
     return Plan(solved, all_verdicts(solved) if verdicts else (), add_up(solved))

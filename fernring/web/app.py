@@ -14,6 +14,7 @@ from . import bench, blank, blobs, errors, exports, planning, prints, proposing
 from . import ledger as ledger_routes
 from .config import Config
 from .known import KnownPlans
+from .pool.pooled import Pooled
 from .security import Guard
 
 
@@ -42,7 +43,7 @@ def create_app(config: Config) -> ASGIApp:
     app = api(database)
     if config.page is not None:
         app.frontend("/", directory=config.page)
-    return Guard(app, config)
+    return Guard(Pooled(app, config.studio) if config.pooled else app, config)
 
 
 def furnish(database: Database) -> None:

@@ -14,7 +14,8 @@ PAGE = PACKED if PACKED.exists() else PACKAGE.parent / "frontend" / "dist"
 class Config:
     """`hosts` are the names the server answers to, without port; `page` is the built front end.
 
-    A request holds at most `most_body` bytes; `most_bodies` says otherwise for routes that begin so.
+    With `pooled` calculations run in processes of their own. A request holds at most `most_body` bytes; `most_bodies`
+    says otherwise for routes that begin so.
     """
 
     studio: Path
@@ -22,6 +23,7 @@ class Config:
     port: int = 8437
     page: Path | None = PAGE
     hosts: tuple[str, ...] = ("127.0.0.1", "localhost")
+    pooled: bool = False
     most_body: int = 4_000_000
     most_bodies: tuple[tuple[str, int], ...] = (
         ("/api/blobs", MOST_BYTES),

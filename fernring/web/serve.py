@@ -2,6 +2,7 @@
 
 import argparse
 import logging
+import os
 import sys
 from pathlib import Path
 
@@ -13,6 +14,7 @@ from .config import Config
 from .listening import listening, port_number
 
 FILE = "studio.sqlite"
+PATIENCE_S = 1  # for answers that are on their way when the server is told to end
 
 
 def main() -> int:
@@ -28,14 +30,17 @@ def main() -> int:
     hosts = tuple({"127.0.0.1", "localhost", given.host})
     try:
         door = listening(given.host, given.port)
-        app = create_app(Config(given.studio, given.host, given.port, page, hosts))
+        app = create_app(Config(given.studio, given.host, given.port, page, hosts, pooled=True))
     except FernError as error:
         print(error.message, file=sys.stderr)
         return 1
     logging.basicConfig(format="%(asctime)s %(levelname)s %(name)s: %(message)s")
     print(f"Fern Ring: http://{given.host}:{given.port}/", flush=True)
-    uvicorn.Server(uvicorn.Config(app, log_level="warning", access_log=False)).run(sockets=[door])
-    return 0
+    config = uvicorn.Config(app, log_level="warning", access_log=False, timeout_graceful_shutdown=PATIENCE_S)
+    uvicorn.Server(config).run(sockets=[door])
+    logging.shutdown()
+    sys.stdout.flush()
+    os._exit(0)  # what is still being calculated is for nobody any more; the interpreter would wait for it
 
 
 if __name__ == "__main__":

@@ -2,15 +2,9 @@
 
 import atexit
 import shutil
-import socket
-import subprocess
-import sys
 import tempfile
-import time
 import unittest
-import urllib.request
 from collections.abc import Callable
-from contextlib import suppress
 from functools import cache
 from pathlib import Path
 from typing import Any, ClassVar
@@ -18,14 +12,14 @@ from typing import Any, ClassVar
 from playwright.sync_api import Browser, Locator, Page, expect, sync_playwright
 
 from tests.assertions import FernTestCase
+from tests.server import PATIENCE_S, Server
 
 FLAGS = [
     "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
     "--disable-component-update", "--disable-sync", "--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1",
 ]  # fmt: skip
 SIZE = {"width": 1280, "height": 800}
-ROOT = Path(__file__).resolve().parents[2]
-PATIENCE_MS = 45_000
+PATIENCE_MS = 1000 * PATIENCE_S
 FAULT = 500  # what the server answers to a fault of its own
 
 
@@ -37,48 +31,6 @@ def chromium() -> Browser:
     atexit.register(playwright.stop)
     atexit.register(browser.close)
     return browser
-
-
-class Server:
-    """fernring.web.serve as its own process, on a studio file and a free port."""
-
-    def __init__(self, studio: Path, demo: bool = True) -> None:
-        self.studio = studio
-        with socket.socket() as probe:
-            probe.bind(("127.0.0.1", 0))
-            self.port: int = probe.getsockname()[1]
-        if demo:
-            subprocess.run([sys.executable, "-m", "fernring.demo.load", str(studio)], cwd=ROOT, check=True)
-        self.start()
-
-    @property
-    def address(self) -> str:
-        return f"http://127.0.0.1:{self.port}"
-
-    def start(self) -> None:
-        command = [sys.executable, "-m", "fernring.web.serve", str(self.studio), "--port", str(self.port)]
-        self.process = subprocess.Popen(command, cwd=ROOT, stdout=subprocess.DEVNULL)
-        self._wait_until_it_answers()
-
-    def kill(self) -> None:
-        """As a power cut would."""
-        self.process.kill()
-        self.process.wait()
-
-    def _wait_until_it_answers(self) -> None:
-        deadline = time.monotonic() + PATIENCE_MS / 1000
-        while time.monotonic() < deadline:
-            try:
-                with urllib.request.urlopen(f"{self.address}/api/studio", timeout=1):
-                    return
-            except OSError:
-                self._still_running()
-        raise TimeoutError("the server did not come up")
-
-    def _still_running(self) -> None:
-        """Gives the server a moment, unless it has ended."""
-        with suppress(subprocess.TimeoutExpired):
-            raise RuntimeError(f"the server ended with {self.process.wait(0.01)}")
 
 
 class BrowserTestCase(FernTestCase):

@@ -8,7 +8,8 @@ import zlib
 from playwright.sync_api import Page, expect
 
 from tests.browser.proxy import Proxy
-from tests.browser.studio import BrowserTestCase, Server
+from tests.browser.studio import BrowserTestCase
+from tests.server import Server
 
 NO_ROOM = """const full = () => { throw new DOMException("full", "QuotaExceededError"); };
 IDBObjectStore.prototype.add = full; Storage.prototype.setItem = full;"""

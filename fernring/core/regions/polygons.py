@@ -44,11 +44,14 @@ class Polygons:
 
     def signed_distance(self, x: Array, y: Array) -> Array:
         """Infinite without any part."""
+        spend(2000 * len(x))
+        return self._signed(x, y)
+
+    def _signed(self, x: Array, y: Array) -> Array:
         import shapely
 
         if not self.parts:
             return np.full(len(x), np.inf)
-        spend(2000 * len(x))
         _, near = self._edges.query_nearest(shapely.points(x, y), return_distance=True, all_matches=False)
         return np.where(self.contains(x, y), -near, near)
 
@@ -75,7 +78,7 @@ class Polygons:
         """Distance (mm) from the origin to the nearest edge of the part around it, 0 when the origin lies outside."""
         if self.home is None:
             return 0.0
-        return max(-float(Polygons((self.home,), self.holes).signed_distance(ORIGIN, ORIGIN)[0]), 0.0)
+        return max(-float(Polygons((self.home,), self.holes)._signed(ORIGIN, ORIGIN)[0]), 0.0)
 
     def past(self, x: Array, y: Array, radius: Array) -> Array:
         """How far each disc passes the edge (mm): its true value where positive, a negative bound where it is inside.

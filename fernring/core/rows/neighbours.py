@@ -2,10 +2,12 @@
 
 from bisect import insort
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from functools import partial
 from math import gcd, inf, sin, sqrt
 from operator import attrgetter
 
+from ..budget import metered, spend
 from ..dots.rings import EvenRing
 from ..geometry.surface import Surface
 from .halves import Halves
@@ -17,13 +19,14 @@ Hit = tuple[float, int, int]
 @dataclass(frozen=True)
 class Near:
     """The closest dot of the rows before: its clear distance (mm) and the two dots' rows, and which of their row's
-    they are.
+    they are. `work` is what it cost to find.
     """
 
     clear: float
     dot: int
     other_row: int
     other_dot: int
+    work: int = 0
 
 
 def neighbours(halves: Halves, rows: Sequence[PlacedRow], known: Sequence[Near | None] = ()) -> tuple[Near | None, ...]:
@@ -37,7 +40,9 @@ def neighbours(halves: Halves, rows: Sequence[PlacedRow], known: Sequence[Near |
         if index < len(known):
             found.append(known[index])
         else:
-            found.append(seen[row.half].nearest(row) if row.n else None)
+            near, work = metered(partial(seen[row.half].nearest, row)) if row.n else (None, 0)
+            spend(work)
+            found.append(near and replace(near, work=work))
         for part in row.both:
             if part.n:
                 seen[part.half].add(part)

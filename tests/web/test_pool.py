@@ -1,0 +1,218 @@
+"""Calculations in processes of their own: called off, replaced, ended, and never in the way of the server."""
+
+import asyncio
+import json
+import os
+import shutil
+import signal
+import socket
+import tempfile
+import time
+import urllib.error
+import urllib.request
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+from typing import Any, ClassVar
+from unittest.mock import patch
+
+from fernring.web.pool import lane as lanes
+from fernring.web.pool.lane import BUSY, ENDED, TOO_LONG, Job, Lane
+from tests import patterns, samples
+from tests.assertions import FernTestCase
+from tests.server import PATIENCE_S, Server
+
+Answer = tuple[int, Any]
+
+
+def light() -> dict[str, Any]:
+    return samples.five_rows().model_dump(mode="json")
+
+
+def heavy() -> dict[str, Any]:
+    """A piece that takes seconds until its budget is spent: petals on petals on a dot, with swipes on each."""
+    swipe = {"kind": "swipe", "id": "s", "to": {"kind": "contact"}, "family": 9, "form": "comma left"}
+    outer = patterns.walk(0.2, id="o", load="each", count=30, trims=[swipe])
+    inner = patterns.walk(0.4, id="i", load="each", count=60, layers=6, trims=[outer])
+    row = patterns.row("centre", 60.0, track={"kind": "centre"}, start=patterns.LINES, trims=[inner])
+    return {**patterns.piece("petals").model_dump(mode="json"), "rows": [row]}
+
+
+def children(pid: int) -> list[int]:
+    return [int(one) for one in Path(f"/proc/{pid}/task/{pid}/children").read_text().split()]
+
+
+def lives(pid: int) -> bool:
+    """Whether the process goes on; one that ended may stay listed until somebody asks after it."""
+    try:
+        return Path(f"/proc/{pid}/stat").read_text().rsplit(")", 1)[1].split()[0] != "Z"
+    except FileNotFoundError:
+        return False
+
+
+class ServerTest(FernTestCase):
+    folder: ClassVar[Path]
+    server: ClassVar[Server]
+
+    @classmethod
+    def setUpClass(cls) -> None:
+        cls.folder = Path(tempfile.mkdtemp())
+        cls.server = Server(cls.folder / "studio.sqlite", demo=False)
+
+    @classmethod
+    def tearDownClass(cls) -> None:
+        cls.server.kill()
+        shutil.rmtree(cls.folder)
+
+    def ask(self, path: str, body: Any, asker: str = "") -> Answer:
+        headers = {"content-type": "application/json", **({"fern-asker": asker} if asker else {})}
+        request = urllib.request.Request(f"{self.server.address}{path}", json.dumps(body).encode(), headers)
+        try:
+            with urllib.request.urlopen(request, timeout=PATIENCE_S) as answer:
+                return answer.status, answer.read()
+        except urllib.error.HTTPError as error:
+            return error.code, json.loads(error.read())
+
+    def begin(self, path: str, body: Any) -> socket.socket:
+        """A request whose answer nobody reads yet."""
+        data = json.dumps(body).encode()
+        line = socket.create_connection(("127.0.0.1", self.server.port))
+        head = f"POST {path} HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: "
+        line.sendall(f"{head}{len(data)}\r\n\r\n".encode() + data)
+        return line
+
+    def workers(self) -> list[int]:
+        """Both of them, once they stand."""
+        deadline = time.monotonic() + PATIENCE_S
+        while len(found := children(self.server.process.pid)) < 2 and time.monotonic() < deadline:
+            self.ask("/api/plan", light())
+        return found
+
+
+class PoolTest(ServerTest):
+    def test_plans_are_the_same_wherever_they_are_calculated(self) -> None:
+        status, found = self.ask("/api/plan", light())
+        again = self.ask("/api/plan", light(), "a page")
+        self.assertEqual((status, again), (200, (200, found)))
+
+    def test_refusals_come_as_they_are(self) -> None:
+        status, problem = self.ask("/api/plan", {**light(), "segments": 10**6})
+        self.assertEqual((status, problem["field"]), (422, "segments"))
+        status, problem = self.ask("/api/plan", heavy())
+        self.assertEqual((status, problem["code"], problem["field"]), (422, "plan", "rows.0"))
+        self.assertIn("The centre asks for more calculation", problem["message"])
+
+    def test_fifty_plans_that_nobody_waits_for_hold_up_nobody(self) -> None:
+        for line in [self.begin("/api/plan", heavy()) for _ in range(50)]:
+            line.close()
+        self.assertEqual(self.ask("/api/plan", light())[0], 200)
+
+    def test_edits_and_plans_are_answered_while_the_heavy_wait(self) -> None:
+        lines = [self.begin("/api/fits", {"piece": heavy(), "row": 0}) for _ in range(20)]
+        self.assertEqual(self.ask("/api/plan", light(), "a page")[0], 200)
+        self.assertEqual(self.ask("/api/pieces", {"piece": light()})[0], 201)
+        for line in lines:
+            line.close()
+
+    def test_a_newer_request_of_a_page_takes_the_place_of_its_older_one(self) -> None:
+        for _ in range(5):  # until the editing lane stands; before that plans are calculated by the server itself
+            with ThreadPoolExecutor() as pool:
+                older = pool.submit(self.ask, "/api/plan", heavy(), "one page")
+                newer = [pool.submit(self.ask, "/api/plan", light(), "one page") for _ in range(3)]
+                answers = [older.result(), *(one.result() for one in newer)]
+            self.assertTrue(all(status in (200, 409, 422) for status, _ in answers), answers)
+            if 409 in [status for status, _ in answers]:
+                break
+        self.assertIn((409, "replaced"), [(status, found["code"]) for status, found in answers if status != 200])
+        self.assertIn(200, [status for status, _ in answers])
+
+    def test_a_worker_that_dies_is_replaced(self) -> None:
+        for pid in self.workers():
+            os.kill(pid, signal.SIGKILL)
+        for _ in range(3):
+            status, found = self.ask("/api/plan", light())
+            if status == 200:
+                return
+            self.assertEqual(found["message"], ENDED[1])
+        self.fail("no worker came back")
+
+
+class EndTest(ServerTest):
+    def test_workers_end_with_a_server_that_is_killed(self) -> None:
+        pids = self.workers()
+        line = self.begin("/api/plan", heavy())
+        self.server.kill()
+        line.close()
+        deadline = time.monotonic() + PATIENCE_S
+        while any(map(lives, pids)):
+            self.assertLess(time.monotonic(), deadline, "a worker outlived its server")
+        self.server.start()
+
+    def test_a_busy_server_ends_when_it_is_told_to(self) -> None:
+        pids = self.workers()
+        lines = [self.begin("/api/plan", heavy()) for _ in range(30)]
+        self.assertIn(self.server.end(), (0, -signal.SIGTERM))
+        self.assertFalse([pid for pid in pids if lives(pid)])
+        for line in lines:
+            line.close()
+        self.server.start()
+
+
+class LaneTest(FernTestCase):
+    """One lane by itself."""
+
+    def setUp(self) -> None:
+        self.folder = Path(tempfile.mkdtemp())
+        self.addCleanup(shutil.rmtree, self.folder)
+        self.studio = self.folder / "studio.sqlite"
+
+    def plan(self, piece: dict[str, Any], asker: str | None = None) -> Job:
+        scope = {
+            "type": "http", "asgi": {"version": "3.0"}, "http_version": "1.1", "method": "POST", "scheme": "http",
+            "path": "/api/plan", "raw_path": b"/api/plan", "query_string": b"", "root_path": "",
+            "headers": [(b"content-type", b"application/json")],
+        }  # fmt: skip
+        return Job(scope, json.dumps(piece).encode(), asker)
+
+    def run_jobs(self, *jobs: Job) -> list[int | None]:
+        """The status each job was answered with."""
+
+        async def run() -> list[int | None]:
+            lane = Lane(self.studio, 0)
+            lane.open()
+            for job in jobs:
+                lane.take(job)
+            found = [await self.status(job) for job in jobs]
+            await lane.close()
+            return found
+
+        return asyncio.run(run())
+
+    async def status(self, job: Job) -> int | None:
+        first = None
+        while (message := await job.said.get()) is not None:
+            first = first if first is not None else message.get("status")
+        return first
+
+    def test_past_its_time_a_job_is_ended_and_the_next_is_done(self) -> None:
+        with patch.object(lanes, "MOST_SECONDS", 0.2):
+            job = self.plan(heavy())
+            self.assertEqual(self.run_jobs(job), [None])
+        self.assertEqual(job.failed, TOO_LONG)
+
+    def test_past_its_memory(self) -> None:
+        jobs = self.plan(heavy()), self.plan(light())
+        with patch.object(lanes, "MOST_BYTES", 1):
+            self.assertEqual(self.run_jobs(jobs[0])[0], None)
+        self.assertEqual(jobs[0].failed, TOO_LONG)
+        self.assertEqual(self.run_jobs(jobs[1]), [200])
+
+    def test_a_worker_that_does_not_hear_is_ended(self) -> None:
+        jobs = self.plan(heavy()), self.plan(light())
+        with patch.object(lanes, "MOST_SECONDS", 0.2), patch.object(lanes, "GRACE_S", 0.0):
+            self.assertEqual(self.run_jobs(*jobs), [None, 200])
+
+    def test_queues_are_bounded(self) -> None:
+        jobs = [self.plan(light()) for _ in range(3)]
+        with patch.object(lanes, "MOST_WAITING", 2):
+            self.assertEqual(self.run_jobs(*jobs), [200, 200, None])
+        self.assertEqual(jobs[2].failed, BUSY)
