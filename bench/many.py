@@ -3,7 +3,7 @@
 import subprocess
 import sys
 
-from tests.browser.studio import ROOT
+from tests.server import ROOT
 
 from .timing import figure
 

@@ -7,8 +7,8 @@ from pathlib import Path
 import httpx
 import orjson
 
-from tests.server import Server
 from tests.samples import large
+from tests.server import Server
 
 from .timing import medians, share
 

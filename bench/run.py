@@ -3,7 +3,20 @@
 import sys
 from importlib import import_module
 
-PARTS = ("touching", "planning", "many", "curved", "trims", "round_trip", "paper", "start", "stone", "bench")
+PARTS = (
+    "touching",
+    "planning",
+    "many",
+    "curved",
+    "trims",
+    "round_trip",
+    "paper",
+    "start",
+    "stone",
+    "bench",
+    "worst",
+    "busy",
+)
 
 
 def main(names: list[str]) -> int:

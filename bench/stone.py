@@ -6,8 +6,8 @@ import httpx
 from playwright.sync_api import Page
 
 from fernring.core.document.piece import Piece
-from tests.server import Server
 from tests.samples import large
+from tests.server import Server
 
 from .chromium import frame_times, opened
 from .timing import figure, share

@@ -12,7 +12,7 @@ from typing import ParamSpec, TypeVar
 
 from .errors import CalledOffError, SpentError
 
-MOST_WORK = 600_000_000
+MOST_WORK = 450_000_000
 TOO_MUCH = "This piece asks for more calculation than Fern Ring takes on. Use fewer or simpler rows, trims or lines."
 
 Given = ParamSpec("Given")

@@ -5,7 +5,7 @@ from pathlib import Path
 
 from playwright.sync_api import expect
 
-from tests.browser.studio import ROOT, BrowserTestCase
+from tests.server import ROOT, BrowserTestCase
 
 AXE = ROOT / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
 SIGNS = {

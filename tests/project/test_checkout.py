@@ -4,7 +4,7 @@ import re
 import subprocess
 
 from tests.assertions import FernTestCase
-from tests.browser.studio import ROOT
+from tests.server import ROOT
 
 
 def tracked() -> list[str]:

@@ -12,7 +12,7 @@ from pathlib import Path
 
 from commands.main import COMMANDS
 from tests.assertions import FernTestCase
-from tests.browser.studio import ROOT
+from tests.server import ROOT
 
 PIECE = ROOT / "fernring" / "demo" / "pieces" / "06-seven-sisters.json"
 

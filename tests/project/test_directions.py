@@ -6,7 +6,7 @@ from graphlib import TopologicalSorter
 from pathlib import Path
 
 from tests.assertions import FernTestCase
-from tests.browser.studio import ROOT
+from tests.server import ROOT
 
 PACKAGE = ROOT / "fernring"
 MAY_CALL = {

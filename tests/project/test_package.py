@@ -10,8 +10,8 @@ import venv
 from pathlib import Path
 
 from tests.assertions import FernTestCase
-from tests.browser.studio import ROOT
 from tests.project.test_commands import answered, free_port
+from tests.server import ROOT
 
 
 class PackageTest(FernTestCase):

@@ -6,7 +6,7 @@ from pathlib import Path
 
 from fernring.core.words.fields import facts
 from tests.assertions import FernTestCase
-from tests.browser.studio import ROOT
+from tests.server import ROOT
 
 SOURCE = ROOT / "frontend" / "src"
 BOUND = re.compile(r"\b(?:min|max|least|most|above|below|fewest|longest)=\{-?[\d.]")

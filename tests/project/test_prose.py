@@ -10,7 +10,7 @@ from commands.main import COMMANDS
 from commands.shots import VIEWS
 from fernring.web.errors import STATUS
 from tests.assertions import FernTestCase
-from tests.browser.studio import ROOT
+from tests.server import ROOT
 
 DOCS = ROOT / "docs"
 

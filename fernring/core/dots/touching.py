@@ -10,10 +10,12 @@ from numpy.typing import NDArray
 
 from ..budget import spend
 from ..geometry.apollonius import touching_three
+from .nearest import DiscTrees
 from .table import Array, Mask
 
 Places = NDArray[np.intp]
 NEIGHBOURS = 12
+MANY = 2_000  # discs that are no longer looked at one by one
 AT_ONCE = 100_000  # distances worked out at once: as many as stay close at hand in the processor
 FIRST = 4  # of them are looked at before the others
 TOUCHES = 1e-7
@@ -42,6 +44,8 @@ class Field:
     def nearest(self, own: Places, count: int) -> Places:
         """So many nearest neighbours of some discs by clear distance, shape (m, k)."""
         count = min(count, len(self.x) - 1)
+        if len(self.x) > MANY:
+            return self._trees.nearest(own, count)
         spend(2 * len(own) * len(self.x))
         near = []
         for part in np.array_split(own, max(1, len(own) * len(self.x) // AT_ONCE + 1)):
@@ -50,6 +54,10 @@ class Field:
             apart[np.arange(len(part)), part] = inf
             near.append(np.argpartition(apart, count - 1, axis=1)[:, :count].copy())  # not a view of them all
         return np.concatenate(near)
+
+    @cached_property
+    def _trees(self) -> DiscTrees:
+        return DiscTrees(self.x, self.y, self.r)
 
     @cached_property
     def near(self) -> Places:

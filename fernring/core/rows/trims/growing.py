@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING, Any
 import numpy as np
 from numpy.typing import NDArray
 
+from ...budget import spend
 from ...dots.index import Index
 from ...dots.table import Array, Dots, Mask, concat, table
 from ...geometry.outline.polygon import area
@@ -24,6 +25,7 @@ if TYPE_CHECKING:
     from ...document.member import Member
     from ...document.row import Row
 
+ADDED = 20_000  # work for what one trim adds to one dot
 FURTHEST = 30.0  # no trim looks further than so many radii of the dot that carries it
 
 
@@ -43,6 +45,7 @@ class Growth:
         self.parts.append(dots)
         self.count += n
         require_few(self.count, 0, "")
+        spend(ADDED)
         return self.around.hosts(dots, host.own, host.turn) if trim.carried else []
 
     def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int) -> None:
