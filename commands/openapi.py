@@ -20,7 +20,7 @@ from fernring.web.app import api
 from fernring.web.prints import Printer, PrintRequest
 
 DOCS = Path(__file__).resolve().parent.parent / "docs"
-API = DOCS / "openapi.json"
+API = DOCS.parent / "fernring" / "web" / "openapi.json"
 FACTS = DOCS.parent / "frontend" / "src" / "api" / "facts.generated.ts"
 SCHEMAS: dict[str, type[BaseModel]] = {"piece": Piece, "kit": Kit, "shelf": Shelf}
 

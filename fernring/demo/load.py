@@ -5,6 +5,7 @@ from importlib.resources import files
 from pathlib import Path
 
 from ..core.document.piece import Piece
+from ..core.errors import FernError
 from ..formats.piece_json import document_bytes, parse_document
 from ..store import ledger, pieces
 from ..store.database import Database, open_database
@@ -32,5 +33,14 @@ def load(database: Database) -> None:
             ledger.create(db, "piece", pieces.piece_id(), piece.name, document_bytes(piece), "Begin the piece")
 
 
+def main(studio: Path) -> int:
+    try:
+        load(open_database(studio))
+    except FernError as error:
+        print(error.message, file=sys.stderr)
+        return 1
+    return 0
+
+
 if __name__ == "__main__":
-    load(open_database(Path(sys.argv[1])))
+    sys.exit(main(Path(sys.argv[1])))

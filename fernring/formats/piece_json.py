@@ -7,6 +7,7 @@ from ..core.document.piece import Piece
 from ..core.document.reading import read_document
 from ..core.document.shelf import Shelf
 from ..core.errors import DocumentError
+from .json_text import parsed
 
 MOST_BYTES = 4_000_000
 
@@ -21,7 +22,7 @@ def parse_document(data: bytes) -> Piece | Kit | Shelf:
     if len(data) > MOST_BYTES:
         raise DocumentError(f"A document file holds at most {MOST_BYTES:,} bytes; this one has {len(data):,}.")
     try:
-        value = orjson.loads(data)
+        value = parsed(data)
     except orjson.JSONDecodeError as error:
         raise DocumentError(f"This file is not readable JSON: {error.msg}, line {error.lineno}.") from error
     return read_document(value)

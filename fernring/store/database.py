@@ -44,6 +44,11 @@ class Database:
             connection.execute("COMMIT")
 
     def _connect(self) -> sqlite3.Connection:
+        if not self.path.exists():  # else a new, empty one would be made in its place
+            raise StoreError(
+                f"The studio file {self.path} is gone: it was moved or deleted while it was open. "
+                "Nothing was saved; put it back, or start again with another file."
+            )
         connection = sqlite3.connect(self.path, isolation_level=None, timeout=5)
         connection.row_factory = sqlite3.Row
         connection.execute("PRAGMA foreign_keys = ON")
@@ -58,6 +63,7 @@ def open_database(path: Path) -> Database:
         path.parent.mkdir(parents=True, exist_ok=True)
     except OSError as error:
         raise StoreError(f"The folder {path.parent} cannot be made: {error.strerror}.") from error
+    _made(path)
     database = Database(path)
     with database.reading() as connection:
         connection.execute("PRAGMA journal_mode = WAL")
@@ -66,6 +72,14 @@ def open_database(path: Path) -> Database:
             raise sqlite3.DatabaseError("malformed")
     migrate(database)
     return database
+
+
+def _made(path: Path) -> None:
+    """A new studio begins as an empty file. Raises StoreError where none can be made."""
+    try:
+        path.touch()
+    except OSError as error:
+        raise StoreError(f"The studio file {path} cannot be made or written: {error.strerror}.") from error
 
 
 def migrations() -> list[tuple[int, str]]:

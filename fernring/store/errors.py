@@ -19,6 +19,12 @@ class NotFoundError(FernError):
     code = "not found"
 
 
+class DamagedError(FernError):
+    """A state in the ledger cannot be read any more; others can."""
+
+    code = "damaged"
+
+
 class TakenError(FernError):
     """An id that must be new is known already, for something else."""
 

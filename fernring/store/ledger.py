@@ -6,13 +6,14 @@ changes nothing.
 """
 
 import sqlite3
-import zlib
+from collections.abc import Callable
 from dataclasses import dataclass
 from uuid import uuid4
 
 from . import blobs
+from .bodies import packed, unpacked
 from .clock import now
-from .errors import NotFoundError, TakenError
+from .errors import DamagedError, NotFoundError, TakenError
 
 
 @dataclass(frozen=True)
@@ -75,7 +76,7 @@ def state(db: sqlite3.Connection, ident: str, branch: str | None = None) -> Stat
         branch=row["id"],
         main=document["main"],
         head=row["head"],
-        body=zlib.decompress(row["body"]),
+        body=unpacked(row["body"]),
         undo=row["label"] if row["parent"] else None,
         redo=after["label"] if after else None,
         branches=tuple(entry["id"] for entry in open_branches),
@@ -132,7 +133,49 @@ def body_of(db: sqlite3.Connection, ident: str, edit: str) -> bytes:
     row = db.execute("SELECT body FROM edit WHERE id = ? AND document = ?", (edit, ident)).fetchone()
     if row is None:
         raise NotFoundError("That state is not in the ledger of this piece.", "edit")
-    return zlib.decompress(row["body"])
+    return unpacked(row["body"])
+
+
+def mend(db: sqlite3.Connection, ident: str, readable: Callable[[bytes], bool]) -> str:
+    """Take the main branch back to its newest state that can be read; answers that edit. What is damaged stays in the
+    ledger. Raises NotFoundError where no state can be read.
+    """
+    query = (
+        "WITH RECURSIVE line (id, parent, body) AS ("
+        " SELECT e.id, e.parent, e.body FROM document d JOIN branch b ON b.id = d.main JOIN edit e ON e.id = b.head"
+        " WHERE d.id = ?"
+        " UNION ALL SELECT e.id, e.parent, e.body FROM edit e JOIN line l ON e.id = l.parent)"
+        " SELECT id, body FROM line"
+    )
+    for row in db.execute(query, (ident,)):
+        if _is_readable(row["body"], readable):
+            db.execute(
+                "UPDATE branch SET head = ?, tip = ? WHERE id = (SELECT main FROM document WHERE id = ?)",
+                (row["id"], row["id"], ident),
+            )
+            return str(row["id"])
+    raise NotFoundError("No earlier state of this piece can be read.", "id")
+
+
+def raw_body(db: sqlite3.Connection, ident: str) -> bytes:
+    """What is kept of the document as it stands, whole or not."""
+    row = db.execute(
+        "SELECT e.body FROM document d JOIN branch b ON b.id = d.main JOIN edit e ON e.id = b.head WHERE d.id = ?",
+        (ident,),
+    ).fetchone()
+    if row is None:
+        raise NotFoundError(f"There is no document “{ident}” in this studio.", "id")
+    try:
+        return unpacked(row["body"])
+    except DamagedError:
+        return bytes(row["body"])
+
+
+def _is_readable(body: bytes, readable: Callable[[bytes], bool]) -> bool:
+    try:
+        return readable(unpacked(body))
+    except DamagedError:
+        return False
 
 
 def new_id() -> str:
@@ -180,7 +223,7 @@ def _after(db: sqlite3.Connection, head: str, tip: str) -> sqlite3.Row | None:
 def _insert_edit(db: sqlite3.Connection, ident: str, branch: str, parent: str | None, edit: Edit) -> None:
     db.execute(
         "INSERT INTO edit (id, document, branch, parent, label, mark, body, made_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
-        (edit.id, ident, branch, parent, edit.label, edit.mark, zlib.compress(edit.body), now()),
+        (edit.id, ident, branch, parent, edit.label, edit.mark, packed(edit.body), now()),
     )
     blobs.note_uses(db, edit.id, edit.body)
 

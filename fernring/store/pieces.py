@@ -13,6 +13,7 @@ class Listed:
     """A piece on the Bench as it stands on the main branch: its summary as JSON, None while none was made."""
 
     id: str
+    name: str
     head: str
     changed_at: str
     summary: str | None
@@ -21,11 +22,11 @@ class Listed:
 def listed(db: sqlite3.Connection) -> list[Listed]:
     """All pieces that are not deleted, the newest first."""
     rows = db.execute(
-        "SELECT d.id, b.head, e.made_at, s.summary FROM document d JOIN branch b ON b.id = d.main "
+        "SELECT d.id, d.name, b.head, e.made_at, s.summary FROM document d JOIN branch b ON b.id = d.main "
         "JOIN edit e ON e.id = b.head LEFT JOIN sketch s ON s.edit = e.id "
         "WHERE d.kind = 'piece' AND d.deleted_at IS NULL ORDER BY d.created_at DESC, d.rowid DESC"
     )
-    return [Listed(row["id"], row["head"], row["made_at"], row["summary"]) for row in rows]
+    return [Listed(row["id"], row["name"], row["head"], row["made_at"], row["summary"]) for row in rows]
 
 
 def delete(db: sqlite3.Connection, ident: str) -> None:

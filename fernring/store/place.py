@@ -15,9 +15,13 @@ def check_place(path: Path) -> None:
     size = len(os.fsencode(path.name))
     if size > LONGEST_NAME:
         raise StoreError(f"The name of the studio file is too long: {size} bytes; at most {LONGEST_NAME}.")
-    if path.is_dir():
+    try:
+        folder, file = path.is_dir(), path.is_file()
+    except OSError as error:
+        raise StoreError(f"The studio file {path} cannot be reached: {error.strerror}.") from error
+    if folder:
         raise StoreError(f"{path} is a folder. Name a file in it, such as {path / 'studio.sqlite'}.")
-    if path.is_file() and _anothers(path):
+    if file and _anothers(path):
         raise StoreError(f"The file {path} belongs to another program and was left untouched. Choose another name.")
 
 

@@ -1,10 +1,10 @@
 """Revisions: states of a piece worth coming back to."""
 
 import sqlite3
-import zlib
 from dataclasses import dataclass
 from typing import Literal
 
+from .bodies import unpacked
 from .clock import now
 from .errors import NotFoundError
 
@@ -50,4 +50,4 @@ def body(db: sqlite3.Connection, ident: str, revision: int) -> bytes:
     ).fetchone()
     if row is None:
         raise NotFoundError(f"This piece has no revision {revision}.", "revision")
-    return zlib.decompress(row["body"])
+    return unpacked(row["body"])

@@ -3,6 +3,7 @@
 import sqlite3
 import zlib
 
+from .bodies import unpacked
 from .errors import NotFoundError
 
 
@@ -18,6 +19,14 @@ def put_picture(db: sqlite3.Connection, edit: str, picture: bytes) -> None:
     db.execute("UPDATE sketch SET picture = ? WHERE edit = ?", (zlib.compress(picture), edit))
 
 
+def forget_head(db: sqlite3.Connection, ident: str) -> None:
+    """What was made of a document's present state, which turned out to be damaged."""
+    db.execute(
+        "DELETE FROM sketch WHERE edit = (SELECT b.head FROM document d JOIN branch b ON b.id = d.main WHERE d.id = ?)",
+        (ident,),
+    )
+
+
 def picture(db: sqlite3.Connection, edit: str) -> bytes | None:
     """The picture, or None while none was made of this state."""
     row = db.execute("SELECT picture FROM sketch WHERE edit = ?", (edit,)).fetchone()
@@ -31,4 +40,4 @@ def body_of_piece(db: sqlite3.Connection, edit: str) -> bytes:
     ).fetchone()
     if row is None:
         raise NotFoundError("There is no such state of a piece in this studio.", "edit")
-    return zlib.decompress(row["body"])
+    return unpacked(row["body"])

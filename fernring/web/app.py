@@ -1,6 +1,8 @@
 """The application: routes, errors, security, and the built page."""
 
-from fastapi import FastAPI
+from importlib.resources import files
+
+from fastapi import FastAPI, Request, Response
 from fastapi.routing import APIRoute
 from starlette.types import ASGIApp
 
@@ -23,6 +25,7 @@ def api(database: Database) -> FastAPI:
     app = FastAPI(
         title="Fern Ring",
         version=__version__,
+        openapi_url=None,
         docs_url=None,
         redoc_url=None,
         separate_input_output_schemas=False,
@@ -33,7 +36,13 @@ def api(database: Database) -> FastAPI:
     errors.install(app)
     for part in (planning, proposing, blank, exports, prints, ledger_routes, bench, blobs):
         app.include_router(part.router)
+    app.add_route("/openapi.json", get_openapi, include_in_schema=False)
     return app
+
+
+async def get_openapi(_: Request) -> Response:
+    """What the API takes and answers, made by commands.openapi when the program is built."""
+    return Response(files(__package__).joinpath("openapi.json").read_bytes(), media_type="application/json")
 
 
 def create_app(config: Config) -> ASGIApp:

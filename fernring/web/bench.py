@@ -1,5 +1,6 @@
 """Routes for the Bench and the studio as a whole: pieces, kit and shelf, settings."""
 
+import sqlite3
 from typing import Annotated, Literal
 
 import orjson
@@ -10,13 +11,14 @@ from pydantic import Field
 from ..core.document.piece import Piece
 from ..core.errors import DocumentError
 from ..core.solved import solve_piece
-from ..formats.piece_json import parse_document
 from ..formats.plan_json import sketch_bytes
 from ..formats.summary_json import summary_bytes
 from ..store import identity, ledger, pieces, settings, sketches
+from ..store.errors import DamagedError
 from .answer import Answer, Asked
 from .errors import RESPONSES, Problem
-from .ledger import DocumentId, StateAnswer, Studio, state_answer, studio
+from .exports import file_answer
+from .ledger import DocumentId, StateAnswer, Studio, state_answer, stored_document, studio
 from .planned import SketchAnswer, Summary
 from .prints import Printer
 from .reading import PieceBody, QuickRoute
@@ -34,6 +36,16 @@ class PieceListed(Summary):
     id: str
     head: str
     changed_at: str
+
+
+class DamagedPiece(Answer):
+    """A piece whose present state cannot be read, and why; earlier ones may be."""
+
+    id: str
+    name: str
+    head: str
+    changed_at: str
+    damaged: str
 
 
 class StudioAnswer(Answer):
@@ -102,21 +114,28 @@ def put_printer(request: Request, printer: Printer) -> StudioAnswer:
 
 
 @router.get("/pieces")
-def get_pieces(request: Request) -> list[PieceListed]:
-    """All pieces on the Bench, without their documents."""
+def get_pieces(request: Request) -> list[PieceListed | DamagedPiece]:
+    """All pieces on the Bench, without their documents; those that cannot be read are told with the reason."""
     with studio(request).reading() as db:
         found = pieces.listed(db)
-    missing = [one.head for one in found if one.summary is None]
-    if missing:
-        with studio(request).writing() as db:
-            for edit in missing:
-                sketches.put_summary(db, edit, summary_bytes(_piece(sketches.body_of_piece(db, edit))))
-            found = pieces.listed(db)
-    return [
-        PieceListed(**orjson.loads(one.summary), id=one.id, head=one.head, changed_at=one.changed_at)
-        for one in found
-        if one.summary is not None
-    ]
+    if all(one.summary is not None for one in found):
+        return [_listed(one, one.summary or "") for one in found]
+    with studio(request).writing() as db:
+        return [_listed(one, one.summary) if one.summary is not None else _looked_at(db, one) for one in found]
+
+
+def _listed(one: pieces.Listed, summary: str) -> PieceListed:
+    return PieceListed(**orjson.loads(summary), id=one.id, head=one.head, changed_at=one.changed_at)
+
+
+def _looked_at(db: sqlite3.Connection, one: pieces.Listed) -> PieceListed | DamagedPiece:
+    """A piece of which no summary was kept."""
+    try:
+        summary = summary_bytes(_piece(sketches.body_of_piece(db, one.head)))
+    except DamagedError as error:
+        return DamagedPiece(id=one.id, name=one.name, head=one.head, changed_at=one.changed_at, damaged=error.message)
+    sketches.put_summary(db, one.head, summary)
+    return _listed(one, summary.decode())
 
 
 @router.get("/pictures/{edit}", response_model=None, responses={200: {"model": SketchAnswer}})
@@ -148,6 +167,29 @@ def post_copy(request: Request, ident: DocumentId) -> StateAnswer:
     return _put(request, piece.model_copy(update={"name": f"{piece.name}, copy"[:120]}), "Copy a piece")
 
 
+@router.post("/pieces/{ident}/mend")
+def post_mend(request: Request, ident: DocumentId) -> StateAnswer:
+    """Take a damaged piece back to its newest state that can be read."""
+    with studio(request).writing() as db:
+        ledger.mend(db, ident, _is_piece)
+        return state_answer(db, ledger.state(db, ident))
+
+
+@router.get("/pieces/{ident}/raw", response_model=None, responses={200: {"content": {"application/octet-stream": {}}}})
+def get_raw(request: Request, ident: DocumentId) -> Response:
+    """What is kept of a piece, whole or not, as a file."""
+    with studio(request).reading() as db:
+        return file_answer(ledger.raw_body(db, ident), "application/octet-stream", ident, ".txt")
+
+
+def _is_piece(body: bytes) -> bool:
+    try:
+        _piece(body)
+    except DamagedError:
+        return False
+    return True
+
+
 def _put(request: Request, piece: Piece, label: str) -> StateAnswer:
     body = orjson.dumps(piece.model_dump(mode="json"))
     with studio(request).writing() as db:
@@ -157,7 +199,7 @@ def _put(request: Request, piece: Piece, label: str) -> StateAnswer:
 
 
 def _piece(body: bytes) -> Piece:
-    document = parse_document(body)
+    document = stored_document(body)
     if not isinstance(document, Piece):
         raise DocumentError("This is not a piece.", "id")
     return document

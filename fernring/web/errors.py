@@ -10,7 +10,7 @@ from ..core.document.sentences import first_sentence
 from ..core.errors import CalledOffError, ComposeError, DocumentError, FernError, FitError, PlanError, SpentError
 from ..formats.paper import PagesError
 from ..standins.cutter import CutterError
-from ..store.errors import EarlierEpochError, NotFoundError, OtherStudioError, StoreError, TakenError
+from ..store.errors import DamagedError, EarlierEpochError, NotFoundError, OtherStudioError, StoreError, TakenError
 
 STATUS: dict[type[FernError], int] = {
     DocumentError: 422,
@@ -22,6 +22,7 @@ STATUS: dict[type[FernError], int] = {
     PagesError: 422,
     CutterError: 422,
     NotFoundError: 404,
+    DamagedError: 422,
     TakenError: 409,
     OtherStudioError: 409,
     EarlierEpochError: 409,

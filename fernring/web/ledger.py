@@ -17,6 +17,7 @@ from ..formats.piece_json import parse_document
 from ..formats.summary_json import summary_bytes
 from ..store import identity, ledger, pieces, revisions, sketches
 from ..store.database import Database
+from ..store.errors import DamagedError
 from ..store.identity import Identity
 from ..store.ledger import State
 from .answer import Answer, Asked
@@ -104,10 +105,15 @@ def studio(request: Request) -> Database:
 
 
 @router.get("/{ident}")
-def get_document(request: Request, ident: DocumentId, branch: Token | None = None) -> StateAnswer:
+def getstored_document(request: Request, ident: DocumentId, branch: Token | None = None) -> StateAnswer:
     """The document as it stands, on its main branch unless another is named."""
-    with studio(request).reading() as db:
-        return state_answer(db, ledger.state(db, ident, branch))
+    try:
+        with studio(request).reading() as db:
+            return state_answer(db, ledger.state(db, ident, branch))
+    except DamagedError:
+        with studio(request).writing() as db:  # so that the Bench shows it as damaged, with what can be done
+            sketches.forget_head(db, ident)
+        raise
 
 
 @router.post("/{ident}/edits", responses=CONFLICT)
@@ -155,7 +161,7 @@ def post_separate(request: Request, ident: DocumentId, branch: BranchId) -> Stat
     """Make the branch a piece of its own."""
     with studio(request).writing() as db:
         state = ledger.state(db, ident, branch)
-        piece = _document(state.body)
+        piece = stored_document(state.body)
         if branch == state.main or not isinstance(piece, Piece):
             raise DocumentError("Only a side branch of a piece can become a piece of its own.", "branch")
         return state_answer(db, pieces.separate(db, state, piece.name))
@@ -181,11 +187,15 @@ def post_revision(request: Request, ident: DocumentId, wanted: RevisionRequest) 
 def get_revision(request: Request, ident: DocumentId, revision: Annotated[int, PathValue(ge=1, le=2**53)]) -> Document:
     """The document as it was at that revision."""
     with studio(request).reading() as db:
-        return _document(revisions.body(db, ident, revision))
+        return stored_document(revisions.body(db, ident, revision))
 
 
-def _document(body: bytes) -> Piece | Kit | Shelf:
-    return parse_document(body)
+def stored_document(body: bytes) -> Piece | Kit | Shelf:
+    """A document from the ledger. Raises DamagedError where it cannot be read any more."""
+    try:
+        return parse_document(body)
+    except DocumentError as error:
+        raise DamagedError(f"This state cannot be read. {error.message}") from error
 
 
 def _saved(state: State) -> SavedAnswer:
@@ -202,4 +212,4 @@ def _saved(state: State) -> SavedAnswer:
 def state_answer(db: sqlite3.Connection, state: State) -> StateAnswer:
     known = {"studio": vars(identity.read(db)), "id": state.document, "kind": state.kind}
     saved = _saved(state).model_dump()
-    return StateAnswer.model_validate({**known, "document": _document(state.body), **saved})
+    return StateAnswer.model_validate({**known, "document": stored_document(state.body), **saved})

@@ -181,13 +181,20 @@ def post_sheet_page(request: PageRequest) -> PageAnswer:
 @router.post("/pdf", response_model=None, responses={200: {"content": {"application/pdf": {}}}})
 def post_sheet_pdf(request: PrintRequest) -> Response:
     """The sheet as PDF, on as many pages as it needs."""
-    return file_answer(_pdf(request, request.sheet(solve_piece(request.piece))), "application/pdf", "sheet.pdf")
+    return file_answer(
+        _pdf(request, request.sheet(solve_piece(request.piece))),
+        "application/pdf",
+        request.piece.name,
+        f", {request.kind}.pdf",
+    )
 
 
 @router.post("/svg", response_model=None, responses={200: {"content": {"image/svg+xml": {}}}})
 def post_sheet_svg(request: PrintRequest) -> Response:
     """The sheet as one SVG in real millimetres; of a sheet for the cutter, what it cuts."""
-    return file_answer(_svg(request.sheet(solve_piece(request.piece))), "image/svg+xml", "sheet.svg")
+    return file_answer(
+        _svg(request.sheet(solve_piece(request.piece))), "image/svg+xml", request.piece.name, f", {request.kind}.svg"
+    )
 
 
 @router.post("/dxf", response_model=None, responses={200: {"content": {"image/vnd.dxf": {}}}})
@@ -195,7 +202,12 @@ def post_sheet_dxf(request: PrintRequest) -> Response:
     """The cuts of the sheet as DXF in millimetres."""
     from ..formats.dxf import sheet_dxf
 
-    return file_answer(sheet_dxf(request.sheet(solve_piece(request.piece))), "image/vnd.dxf", "sheet.dxf")
+    return file_answer(
+        sheet_dxf(request.sheet(solve_piece(request.piece))),
+        "image/vnd.dxf",
+        request.piece.name,
+        f", {request.kind}.dxf",
+    )
 
 
 @router.post("/cutter")
@@ -218,10 +230,12 @@ def post_booklet(request: BookletRequest) -> Response:
     """The written pattern as a booklet, PDF or one self-contained HTML page."""
     book = booklet(solve_piece(request.piece), request.units, request.revision, _today())
     if request.format == "html":
-        return file_answer(booklet_html(book).encode(), "text/html; charset=utf-8", "pattern.html")
+        return file_answer(
+            booklet_html(book).encode(), "text/html; charset=utf-8", f"{request.piece.name}, pattern", "html"
+        )
     from ..formats.written.pdf import booklet_pdf
 
-    return file_answer(booklet_pdf(book, request.paper), "application/pdf", "pattern.pdf")
+    return file_answer(booklet_pdf(book, request.paper), "application/pdf", request.piece.name, ", pattern.pdf")
 
 
 @router.post("/bundle", response_model=None, responses={200: {"content": {"application/x-ndjson": {}}}})

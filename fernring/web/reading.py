@@ -1,6 +1,7 @@
 """Request bodies: parsed by orjson, quick and bounded in depth; documents of earlier versions upgraded on arrival."""
 
 from collections.abc import Callable, Coroutine
+from contextlib import suppress
 from typing import Annotated, Any
 
 import orjson
@@ -12,6 +13,7 @@ from ..core.document.kit import Kit
 from ..core.document.piece import Piece
 from ..core.document.shelf import Shelf
 from ..core.document.upgrades import upgraded
+from ..formats.json_text import parsed
 
 PieceBody = Annotated[Piece, BeforeValidator(upgraded)]
 DocumentBody = Annotated[
@@ -23,17 +25,21 @@ DocumentBody = Annotated[
 class QuickRequest(Request):
     async def json(self) -> Any:
         if not hasattr(self, "_json"):
-            self._json = orjson.loads(await self.body())
+            body = await self.body()
+            self._json = parsed(body) if body else None
         return self._json
 
 
 class QuickRoute(APIRoute):
-    """A route whose body is read by orjson (its JSONDecodeError is json's own)."""
+    """A route whose body is read by us (orjson's JSONDecodeError is json's own)."""
 
     def get_route_handler(self) -> Callable[[Request], Coroutine[Any, Any, Response]]:
         handler = super().get_route_handler()
 
         async def quick(request: Request) -> Response:
-            return await handler(QuickRequest(request.scope, request.receive))
+            ours = QuickRequest(request.scope, request.receive)
+            with suppress(orjson.JSONDecodeError):  # FastAPI meets it again, and says so in the one shape
+                await ours.json()
+            return await handler(ours)
 
         return quick

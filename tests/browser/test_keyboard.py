@@ -5,7 +5,8 @@ from pathlib import Path
 
 from playwright.sync_api import expect
 
-from tests.server import ROOT, BrowserTestCase
+from tests.browser.studio import BrowserTestCase
+from tests.server import ROOT
 
 AXE = ROOT / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
 SIGNS = {

@@ -1,5 +1,8 @@
 """Nothing is lost: reloads, killed servers, two windows, revisions."""
 
+import sqlite3
+from pathlib import Path
+
 from playwright.sync_api import expect
 
 from tests.browser.studio import BrowserTestCase
@@ -74,6 +77,27 @@ class SavingTest(BrowserTestCase):
         self.visit()
         for name in ("First window", "Second window"):
             expect(self.page.get_by_role("link", name=f"Open {name}").first).to_be_visible()
+
+    def test_a_damaged_piece_is_taken_back_to_what_can_be_read(self) -> None:
+        ident = self.page.url.split("/piece/")[1]
+        self.fill("Name of the piece", "Torn")
+        self.expect_saved()
+        with sqlite3.connect(self.server.studio) as db:
+            head = "SELECT b.head FROM document d JOIN branch b ON b.id = d.main WHERE d.id = ?"
+            db.execute(f"UPDATE edit SET body = x'00' WHERE id = ({head})", (ident,))
+        db.close()
+        self.page.reload()
+        expect(self.page.get_by_text("damaged in the studio file")).to_be_visible()
+        self.page.get_by_role("link", name="To the Bench", exact=True).click()
+        torn = self.page.locator(".bench-piece.damaged")
+        expect(torn).to_contain_text("Torn")
+        with self.page.expect_download() as kept:
+            torn.get_by_role("link", name="Save what is left as a file").click()
+        self.assertEqual(Path(kept.value.path()).read_bytes(), b"\x00")
+        torn.get_by_role("button", name="Take it back to an earlier state").click()
+        expect(torn).to_have_count(0)
+        self.page.get_by_role("link", name="Open Perigee", exact=True).first.click()
+        expect(self.page.get_by_label("Name of the piece")).to_have_value("Perigee")
 
     def test_an_earlier_revision_is_looked_at_and_brought_back(self) -> None:
         begun = self.document()

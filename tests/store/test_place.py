@@ -2,6 +2,7 @@
 
 import sqlite3
 from pathlib import Path
+from unittest.mock import patch
 
 from fernring.store.database import open_database
 from fernring.store.errors import StoreError
@@ -36,6 +37,18 @@ class PlaceTest(StudioTestCase):
                 open_database(path)
             self.assertEqual(path.read_bytes(), before)
             self.assertEqual([one.name for one in self.folder.glob(f"{name}*")], [name])
+
+    def test_a_place_that_may_not_be_looked_at(self) -> None:
+        with (
+            patch.object(Path, "is_dir", side_effect=PermissionError(13, "Permission denied")),
+            self.assertRaisesRegex(StoreError, "cannot be reached: Permission denied"),
+        ):
+            open_database(self.folder / "locked.sqlite")
+        with (
+            patch.object(Path, "touch", side_effect=PermissionError(13, "Permission denied")),
+            self.assertRaisesRegex(StoreError, "cannot be made or written: Permission denied"),
+        ):
+            open_database(self.folder / "locked.sqlite")
 
     def test_a_folder_and_a_name_that_is_too_long(self) -> None:
         with self.assertRaisesRegex(StoreError, "is a folder"):

@@ -292,10 +292,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Get Document
+         * Getstored Document
          * @description The document as it stands, on its main branch unless another is named.
          */
-        get: operations["get_document"];
+        get: operations["getstored_document"];
         put?: never;
         post?: never;
         delete?: never;
@@ -677,7 +677,7 @@ export interface paths {
         };
         /**
          * Get Pieces
-         * @description All pieces on the Bench, without their documents.
+         * @description All pieces on the Bench, without their documents; those that cannot be read are told with the reason.
          */
         get: operations["get_pieces"];
         put?: never;
@@ -726,6 +726,46 @@ export interface paths {
          * @description Put a copy of a piece on the Bench.
          */
         post: operations["post_copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{ident}/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Mend
+         * @description Take a damaged piece back to its newest state that can be read.
+         */
+        post: operations["post_mend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{ident}/raw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Raw
+         * @description What is kept of a piece, whole or not, as a file.
+         */
+        get: operations["get_raw"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1726,6 +1766,22 @@ export interface components {
              * @enum {string}
              */
             way: "fewest" | "upright" | "across";
+        };
+        /**
+         * DamagedPiece
+         * @description A piece whose present state cannot be read, and why; earlier ones may be.
+         */
+        DamagedPiece: {
+            /** Changed At */
+            changed_at: string;
+            /** Damaged */
+            damaged: string;
+            /** Head */
+            head: string;
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
         };
         /**
          * DiscRegion
@@ -4970,7 +5026,7 @@ export interface operations {
             };
         };
     };
-    get_document: {
+    getstored_document: {
         parameters: {
             query?: {
                 branch?: string | null;
@@ -6734,7 +6790,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PieceListed"][];
+                    "application/json": (components["schemas"]["PieceListed"] | components["schemas"]["DamagedPiece"])[];
                 };
             };
             /** @description The request cannot be read. */
@@ -6990,6 +7046,177 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StateAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_mend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ident: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StateAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_raw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ident: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "application/octet-stream": unknown;
                 };
             };
             /** @description The request cannot be read. */

@@ -10,6 +10,7 @@ import { Shell } from "../studio/Shell";
 import "./bench.css";
 import { BenchPiece } from "./BenchPiece";
 import { BroughtBack } from "./BroughtBack";
+import { DamagedPiece } from "./DamagedPiece";
 
 const LARGEST_PX = 232;
 
@@ -20,7 +21,7 @@ export function BenchScreen() {
     refetchOnMount: "always",
   });
   const pieces = query.data ?? [];
-  const widest = Math.max(...pieces.map(({ span }) => 2 * (span ?? 0)), 1);
+  const widest = Math.max(...pieces.map((one) => 2 * (("span" in one && one.span) || 0)), 1);
   return (
     <Shell title="Bench">
       <main className="page bench">
@@ -40,9 +41,13 @@ export function BenchScreen() {
         <BroughtBack />
         {query.error && <p role="alert">{query.error.message}</p>}
         <ul className="bench-row">
-          {pieces.map((listed) => (
-            <BenchPiece key={listed.id} listed={listed} pxPerMm={LARGEST_PX / widest} />
-          ))}
+          {pieces.map((one) =>
+            "damaged" in one ? (
+              <DamagedPiece key={one.id} piece={one} />
+            ) : (
+              <BenchPiece key={one.id} listed={one} pxPerMm={LARGEST_PX / widest} />
+            ),
+          )}
         </ul>
       </main>
     </Shell>
@@ -54,8 +59,7 @@ function OpenFile() {
   const keep = useKeepPiece();
   const read = async (file: File) => {
     try {
-      const document = parsed(await file.text());
-      await keep(await need(client.POST("/api/check", { body: document })), "Open from a file");
+      await keep(await checked(await file.text()), "Open from a file");
     } catch (cause) {
       tellProblem(cause);
     }
@@ -71,7 +75,8 @@ function OpenFile() {
   );
 }
 
-function parsed(text: string): Record<string, unknown> {
+/** The piece in a file's text, brought up to date. The server reads the text itself: it sees what parsing here hides. */
+function checked(text: string): Promise<Piece> {
   let value: unknown;
   try {
     value = JSON.parse(text);
@@ -80,7 +85,8 @@ function parsed(text: string): Record<string, unknown> {
   }
   if (typeof value !== "object" || value === null || Array.isArray(value))
     throw new Error("A Fern Ring document is a JSON object; this file holds something else.");
-  return value as Record<string, unknown>;
+  const body = value as Record<string, unknown>;
+  return need(client.POST("/api/check", { body, bodySerializer: () => text }));
 }
 
 /** Put a piece on the Bench and open it. */
