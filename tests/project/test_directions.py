@@ -17,7 +17,8 @@ MAY_CALL = {
     "web": {"web", "store", "standins", "formats", "core"},
     "demo": {"demo", "store", "formats", "core"},
 }
-# Who may call whom within the core; all spend from the budget. Documents and the kinds of rows know each other: a kind brings its own fields.
+# Who may call whom within the core; all spend from the budget. Documents and the kinds of rows know each other: a kind
+# brings its own fields.
 CORE_MAY_CALL = {
     "geometry": {"errors"},
     "dots": {"geometry", "kept"},
