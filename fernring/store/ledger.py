@@ -60,13 +60,13 @@ def state(db: sqlite3.Connection, ident: str, branch: str | None = None) -> Stat
     if document is None:
         raise NotFoundError(f"There is no document “{ident}” in this studio.", "id")
     row = db.execute(
-        "SELECT b.id, b.head, b.tip, e.body, e.parent, e.label FROM branch b JOIN edit e ON e.id = b.head "
+        "SELECT b.id, b.head, e.body, e.parent, e.label FROM branch b JOIN edit e ON e.id = b.head "
         "WHERE b.id = ? AND b.document = ? AND b.closed_at IS NULL",
         (branch or document["main"], ident),
     ).fetchone()
     if row is None:
         raise NotFoundError("That branch was closed in another window; open the piece again.", "branch")
-    after = _after(db, row["head"], row["tip"])
+    after = _undone(db, row["id"])
     open_branches = db.execute(
         "SELECT id FROM branch WHERE document = ? AND closed_at IS NULL ORDER BY created_at", (ident,)
     )
@@ -97,19 +97,24 @@ def append(db: sqlite3.Connection, ident: str, branch: str, edit: Edit) -> State
     branch = _own_branch(db, ident, branch, edit.based_on)
     _insert_edit(db, ident, branch, edit.based_on, edit)
     db.execute("UPDATE branch SET head = ?, tip = ? WHERE id = ?", (edit.id, edit.id, branch))
+    db.execute("DELETE FROM undone WHERE branch = ?", (branch,))
     return state(db, ident, branch)
 
 
 def step(db: sqlite3.Connection, ident: str, branch: str, based_on: str, back: bool) -> State:
     """Undo (back) or redo by one edit; at the end of the ledger the state comes back unchanged."""
     branch = _own_branch(db, ident, branch, based_on)
-    row = db.execute(
-        "SELECT b.head, b.tip, e.parent FROM branch b JOIN edit e ON e.id = b.head WHERE b.id = ?", (branch,)
+    head, parent = db.execute(
+        "SELECT b.head, e.parent FROM branch b JOIN edit e ON e.id = b.head WHERE b.id = ?", (branch,)
     ).fetchone()
-    after = _after(db, row["head"], row["tip"])
-    target = row["parent"] if back else (after["id"] if after else None)
-    if target:
-        db.execute("UPDATE branch SET head = ? WHERE id = ?", (target, branch))
+    top = _undone(db, branch)
+    if back and parent:
+        depth = top["depth"] + 1 if top else 1
+        db.execute("INSERT INTO undone (branch, depth, edit) VALUES (?, ?, ?)", (branch, depth, head))
+        db.execute("UPDATE branch SET head = ? WHERE id = ?", (parent, branch))
+    if not back and top:
+        db.execute("DELETE FROM undone WHERE branch = ? AND depth = ?", (branch, top["depth"]))
+        db.execute("UPDATE branch SET head = ? WHERE id = ?", (top["edit"], branch))
     return state(db, ident, branch)
 
 
@@ -153,6 +158,7 @@ def mend(db: sqlite3.Connection, ident: str, readable: Callable[[bytes], bool]) 
                 "UPDATE branch SET head = ?, tip = ? WHERE id = (SELECT main FROM document WHERE id = ?)",
                 (row["id"], row["id"], ident),
             )
+            db.execute("DELETE FROM undone WHERE branch = (SELECT main FROM document WHERE id = ?)", (ident,))
             return str(row["id"])
     raise NotFoundError("No earlier state of this piece can be read.", "id")
 
@@ -206,16 +212,12 @@ def _is_open(db: sqlite3.Connection, ident: str, branch: str) -> bool:
     return db.execute(query, (branch, ident)).fetchone() is not None
 
 
-def _after(db: sqlite3.Connection, head: str, tip: str) -> sqlite3.Row | None:
-    """The edit that redo brings: the one on the line from the tip whose parent is the head."""
-    if head == tip:
-        return None
+def _undone(db: sqlite3.Connection, branch: str) -> sqlite3.Row | None:
+    """The edit that redo brings, its label, and how many were taken back; None when there is none."""
     found: sqlite3.Row | None = db.execute(
-        "WITH RECURSIVE line (id, parent, label) AS ("
-        " SELECT id, parent, label FROM edit WHERE id = ?"
-        " UNION ALL SELECT e.id, e.parent, e.label FROM edit e JOIN line l ON e.id = l.parent WHERE l.parent <> ?)"
-        " SELECT id, label FROM line WHERE parent = ?",
-        (tip, head, head),
+        "SELECT u.depth, u.edit, e.label FROM undone u JOIN edit e ON e.id = u.edit WHERE u.branch = ? "
+        "ORDER BY u.depth DESC LIMIT 1",
+        (branch,),
     ).fetchone()
     return found
 

@@ -22,6 +22,13 @@ class StudioTestCase(FernTestCase):
         self.path = self.folder / "studio.sqlite"
         self.database = open_database(self.path)
 
+    def made(self, name: str, script: str) -> Path:
+        path = self.folder / name
+        db = sqlite3.connect(path)
+        db.executescript(script)
+        db.close()
+        return path
+
 
 class MigrationTest(StudioTestCase):
     def test_a_new_file_is_brought_up_to_date_once(self) -> None:
@@ -50,6 +57,7 @@ class MigrationTest(StudioTestCase):
 
     def test_a_step_that_fails_leaves_nothing_behind(self) -> None:
         broken = self.folder / "broken.sqlite"
+        broken.touch()
         connection = Database(broken)
         good = database.migrations
         database.migrations = lambda: [(1, "CREATE TABLE one (a TEXT) STRICT; CREATE TABLE one (a TEXT) STRICT;")]

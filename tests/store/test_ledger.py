@@ -7,6 +7,7 @@ from hypothesis import strategies as st
 
 from fernring.store import ledger, pieces, revisions
 from fernring.store import settings as studio_settings
+from fernring.store.bodies import packed
 from fernring.store.database import migrations, statements
 from fernring.store.errors import NotFoundError, TakenError
 from fernring.store.ledger import Edit, State
@@ -134,6 +135,33 @@ class LedgerTest(StudioTestCase):
             ledger.state(self.db, "q")
         with self.assertRaisesRegex(NotFoundError, "not in the ledger"):
             save(self.db, State(**{**vars(self.first), "head": "f" * 32}), b"lost")
+
+    def test_what_was_undone_before_the_stack_was_kept_is_redone(self) -> None:
+        """The step that makes the stack fills it from how each branch stands."""
+        db = sqlite3.connect(":memory:", isolation_level=None)
+        db.row_factory = sqlite3.Row
+        self.addCleanup(db.close)
+        steps = migrations()
+        for _, sql in steps[:2]:
+            for statement in statements(sql):
+                db.execute(statement)
+        db.execute("INSERT INTO document VALUES ('p', 'piece', 'Sample', 'b', 'now', NULL)")
+        for k in range(5):
+            parent = f"e{k - 1}" if k else None
+            body = packed(str(k).encode())
+            db.execute(
+                "INSERT INTO edit VALUES (?, 'p', 'b', ?, ?, '', ?, 'now')", (f"e{k}", parent, f"Edit {k}", body)
+            )
+        db.execute("INSERT INTO branch VALUES ('b', 'p', 'e1', 'e4', 'now', NULL), ('c', 'p', 'e2', 'e2', 'now', NULL)")
+        for statement in statements(steps[2][1]):
+            db.execute(statement)
+        found = ledger.state(db, "p")
+        for k in (2, 3, 4):
+            self.assertEqual(found.redo, f"Edit {k}")
+            found = ledger.step(db, "p", "b", found.head, back=False)
+            self.assertEqual(found.body, str(k).encode())
+        self.assertIsNone(found.redo)
+        self.assertIsNone(ledger.state(db, "p", "c").redo)
 
     @settings(max_examples=60, deadline=None)
     @given(st.lists(st.sampled_from(("edit", "undo", "redo")), max_size=40))

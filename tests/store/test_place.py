@@ -1,6 +1,5 @@
 """Where a studio may be kept."""
 
-import sqlite3
 from pathlib import Path
 from unittest.mock import patch
 
@@ -56,10 +55,3 @@ class PlaceTest(StudioTestCase):
         open_database(self.folder / ("é" * 123))
         with self.assertRaisesRegex(StoreError, "too long: 248 bytes; at most 247"):
             open_database(self.folder / ("é" * 124))
-
-    def made(self, name: str, script: str) -> Path:
-        path = self.folder / name
-        db = sqlite3.connect(path)
-        db.executescript(script)
-        db.close()
-        return path
