@@ -31,6 +31,9 @@ def main(words: list[str]) -> int:
             part.add_argument("--fresh", action="store_true", help="begin the demo studio anew")
         if name == "serve":
             part.add_argument("studio", type=Path, nargs="?", default=ROOT / "var" / "studio.sqlite")
+        if name in {"backup", "restore"}:
+            part.add_argument("file", type=Path, metavar="FILE")
+            part.add_argument("--studio", type=Path, default=ROOT / "var" / "studio.sqlite")
         if name == "plan":
             part.add_argument("piece", type=Path, metavar="FILE.json")
         if name == "package":
@@ -107,6 +110,14 @@ def plan(given: argparse.Namespace) -> int:
     return _module("commands.plan", str(given.piece.resolve()))
 
 
+def backup(given: argparse.Namespace) -> int:
+    return _module("commands.copies", "backup", str(given.file.resolve()), str(given.studio.resolve()))
+
+
+def restore(given: argparse.Namespace) -> int:
+    return _module("commands.copies", "restore", str(given.file.resolve()), str(given.studio.resolve()))
+
+
 def package(given: argparse.Namespace) -> int:
     setup.built_page()
     return _module("commands.package", str(given.into.resolve()))
@@ -127,6 +138,8 @@ COMMANDS = {
     "bench": (bench, "print the measurements, as ratios within one run"),
     "shots": (shots, "remake docs/screenshots from the demo pieces"),
     "plan": (plan, "print the plan of a piece's JSON file as a table"),
+    "backup": (backup, "write the whole studio to one file, also while it is in use"),
+    "restore": (restore, "bring back a studio from such a file; the old one is kept beside it"),
     "package": (package, "build a wheel that holds the built page"),
 }
 

@@ -4,7 +4,7 @@ from importlib.resources import files
 
 from fastapi import FastAPI, Request, Response
 from fastapi.routing import APIRoute
-from starlette.types import ASGIApp
+from starlette.types import ASGIApp, Lifespan
 
 from .. import __version__
 from ..core.document.kit import Kit
@@ -12,7 +12,7 @@ from ..core.document.shelf import Shelf
 from ..formats.piece_json import document_bytes
 from ..store import identity, ledger, pieces
 from ..store.database import Database, open_database
-from . import bench, blank, blobs, errors, exports, planning, prints, proposing
+from . import bench, blank, blobs, copies, errors, exports, planning, prints, proposing
 from . import ledger as ledger_routes
 from .config import Config
 from .known import KnownPlans
@@ -20,9 +20,10 @@ from .pool.pooled import Pooled
 from .security import Guard
 
 
-def api(database: Database) -> FastAPI:
+def api(database: Database, lifespan: Lifespan[FastAPI] | None = None) -> FastAPI:
     """The routes alone, on an open studio file."""
     app = FastAPI(
+        lifespan=lifespan,
         title="Fern Ring",
         version=__version__,
         openapi_url=None,
@@ -34,7 +35,7 @@ def api(database: Database) -> FastAPI:
     app.state.database = database
     app.state.known = KnownPlans()
     errors.install(app)
-    for part in (planning, proposing, blank, exports, prints, ledger_routes, bench, blobs):
+    for part in (planning, proposing, blank, exports, prints, ledger_routes, bench, copies, blobs):
         app.include_router(part.router)
     app.add_route("/openapi.json", get_openapi, include_in_schema=False)
     return app
@@ -49,7 +50,7 @@ def create_app(config: Config) -> ASGIApp:
     """The guarded application. Raises StoreError when the studio file cannot be used."""
     database = open_database(config.studio)
     furnish(database)
-    app = api(database)
+    app = api(database, copies.copied_daily if config.pooled else None)
     if config.page is not None:
         app.frontend("/", directory=config.page)
     return Guard(Pooled(app, config.studio) if config.pooled else app, config)

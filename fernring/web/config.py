@@ -5,6 +5,7 @@ from pathlib import Path
 
 from ..store.blobs import MOST_BYTES
 
+MOST_STUDIO = 4_000_000_000
 PACKAGE = Path(__file__).resolve().parents[1]
 PACKED = PACKAGE / "page"  # where a wheel carries the built page
 PAGE = PACKED if PACKED.exists() else PACKAGE.parent / "frontend" / "dist"
@@ -27,5 +28,6 @@ class Config:
     most_body: int = 4_000_000
     most_bodies: tuple[tuple[str, int], ...] = (
         ("/api/blobs", MOST_BYTES),
+        ("/api/studio/bring-back", MOST_STUDIO),
         ("/api/studio", 10_000),
     )

@@ -12,6 +12,13 @@ from ..formats.paper import PagesError
 from ..standins.cutter import CutterError
 from ..store.errors import DamagedError, EarlierEpochError, NotFoundError, OtherStudioError, StoreError, TakenError
 
+
+class AwayError(FernError):
+    """Asked from another machine, for what only this one may do."""
+
+    code = "away"
+
+
 STATUS: dict[type[FernError], int] = {
     DocumentError: 422,
     PlanError: 422,
@@ -22,6 +29,7 @@ STATUS: dict[type[FernError], int] = {
     PagesError: 422,
     CutterError: 422,
     NotFoundError: 404,
+    AwayError: 403,
     DamagedError: 422,
     TakenError: 409,
     OtherStudioError: 409,

@@ -185,6 +185,19 @@ class OutboxTest(BrowserTestCase):
         self.expect_all_saved(self.page)
         self.assertEqual([name for _, _, name in self.ledger()], ["Perigee", "Mine"])
 
+    def test_a_restored_studio_sets_aside_what_was_made_before(self) -> None:
+        copy = self.page.request.post(f"{self.server.address}/api/studio/copy").body()
+        self.line.away = True
+        self.name_it(self.page, "Unsent")
+        expect(self.page.locator(".saved")).to_contain_text("the server does not answer")
+        back = self.page.request.post(f"{self.server.address}/api/studio/bring-back", data=copy)
+        self.assertTrue(back.ok, back.text())
+        self.line.away = False
+        self.page.get_by_role("button", name="1 change set aside").click()
+        expect(self.page.get_by_role("dialog")).to_contain_text("before the studio was restored from a copy")
+        expect(self.page.get_by_role("dialog")).to_contain_text("Unsent")
+        self.assertEqual([name for _, _, name in self.ledger()], ["Perigee"])
+
     def test_what_an_earlier_page_kept_is_carried_over_once(self) -> None:
         state = self.ask(f"documents/{self.ident}")
         edit = {

@@ -99,6 +99,24 @@ class SavingTest(BrowserTestCase):
         self.page.get_by_role("link", name="Open Perigee", exact=True).first.click()
         expect(self.page.get_by_label("Name of the piece")).to_have_value("Perigee")
 
+    def test_a_copy_of_the_studio_is_saved_and_brought_back(self) -> None:
+        self.visit()
+        self.press("Studio")
+        with self.page.expect_download() as waiting:
+            self.page.get_by_role("menuitem", name="Save a copy of the studio").click()
+        self.assertRegex(waiting.value.suggested_filename, r"^studio \d{4}-\d\d-\d\d\.sqlite$")
+        copy = Path(waiting.value.path()).read_bytes()
+        self.page.get_by_role("button", name="More for Perigee", exact=True).first.click()
+        self.page.get_by_role("menuitem", name="Delete").click()
+        expect(self.page.get_by_text("“Perigee” was deleted")).to_be_visible()
+        self.press("Studio")
+        ask = self.page.get_by_role("menuitem", name="Bring back a copy…").click
+        self.give_file(ask, "studio.sqlite", "application/vnd.sqlite3", copy)
+        dialog = self.page.get_by_role("dialog")
+        expect(dialog).to_contain_text("kept as a file beside it")
+        dialog.get_by_role("button", name="Bring it back").click()
+        expect(self.page.get_by_role("link", name="Open Perigee", exact=True).first).to_be_visible()
+
     def test_an_earlier_revision_is_looked_at_and_brought_back(self) -> None:
         begun = self.document()
         self.page.get_by_role("link", name="History").click()

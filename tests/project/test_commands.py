@@ -48,6 +48,25 @@ class CommandsTest(FernTestCase):
                 self.assertIn(said, done.stderr)
                 self.assertNotIn("Traceback", done.stderr)
 
+    def test_a_studio_is_backed_up_and_restored(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            studio, copy = Path(folder) / "studio.sqlite", Path(folder) / "copy.sqlite"
+            subprocess.run([sys.executable, "-m", "fernring.demo.load", str(studio)], cwd=ROOT, check=True)
+            done = typed("backup", str(copy), "--studio", str(studio))
+            self.assertIn("holds the whole studio", done.stdout)
+            new = Path(folder) / "new.sqlite"
+            self.assertIn("is now as", typed("restore", str(copy), "--studio", str(new)).stdout)
+            again = typed("restore", str(copy), "--studio", str(studio))
+            self.assertIn("What it was before is kept in", again.stdout)
+            for words, said in (
+                (("backup", str(copy), "--studio", str(Path(folder) / "none.sqlite")), "no studio file"),
+                (("restore", str(PIECE), "--studio", str(studio)), "is damaged and was left alone"),
+                (("restore", str(Path(folder) / "none"), "--studio", str(studio)), "There is no file"),
+            ):
+                done = typed(*words)
+                self.assertEqual(done.returncode, 1)
+                self.assertIn(said, done.stderr)
+
     def test_a_port_that_is_in_use_is_said_before_anything_is_opened(self) -> None:
         with tempfile.TemporaryDirectory() as folder, socket.create_server(("127.0.0.1", 0)) as taken:
             port = str(taken.getsockname()[1])

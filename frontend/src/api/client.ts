@@ -72,9 +72,11 @@ export async function downloadTold(
   }
 }
 
-async function posted(url: string, body: unknown): Promise<Response> {
-  const headers = { "content-type": "application/json" };
-  const response = await fetch(url, { method: "POST", headers, body: JSON.stringify(body) }).catch(() => {
+/** The answer to a POST of JSON, or of a file as it is; a refusal is thrown. */
+export async function posted(url: string, body: unknown, kind = "application/json"): Promise<Response> {
+  const headers = { "content-type": kind };
+  const sent = body instanceof Blob ? body : JSON.stringify(body);
+  const response = await fetch(url, { method: "POST", headers, body: sent }).catch(() => {
     throw new Unreachable();
   });
   if (!response.ok) throw new Refusal(problemIn(await response.json(), response.status), response.status);

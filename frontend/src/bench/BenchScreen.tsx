@@ -11,6 +11,7 @@ import "./bench.css";
 import { BenchPiece } from "./BenchPiece";
 import { BroughtBack } from "./BroughtBack";
 import { DamagedPiece } from "./DamagedPiece";
+import { StudioMenu } from "./StudioMenu";
 
 const LARGEST_PX = 232;
 
@@ -33,6 +34,7 @@ export function BenchScreen() {
             </p>
           </div>
           <span className="grow" />
+          <StudioMenu />
           <OpenFile />
           <Button component={Link} href="/begin">
             New piece

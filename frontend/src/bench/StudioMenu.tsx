@@ -1,0 +1,73 @@
+/** The whole studio as a file: a copy to keep, and a copy to bring back. */
+import { Button, Menu, Modal } from "@mantine/core";
+import { IconChevronDown } from "@tabler/icons-react";
+import { useState } from "react";
+import { keepFile, posted } from "../api/client";
+import { FileChooser } from "../studio/FileChooser";
+import { tell, tellProblem } from "../studio/notice";
+
+const KIND = "application/vnd.sqlite3";
+
+export function StudioMenu() {
+  const [chosen, setChosen] = useState<File | null>(null);
+  const copy = async () => {
+    try {
+      const day = new Date().toISOString().slice(0, 10);
+      keepFile(await (await posted("/api/studio/copy", "")).blob(), `studio ${day}.sqlite`);
+      tell("The copy holds the whole studio. Keep it somewhere else than this machine.");
+    } catch (cause) {
+      tellProblem(cause);
+    }
+  };
+  return (
+    <>
+      <FileChooser accept=".sqlite" onFile={async (file) => setChosen(file)}>
+        {(open) => (
+          <Menu position="bottom-end" withinPortal>
+            <Menu.Target>
+              <Button variant="subtle" rightSection={<IconChevronDown size={16} />}>
+                Studio
+              </Button>
+            </Menu.Target>
+            <Menu.Dropdown>
+              <Menu.Item onClick={() => void copy()}>Save a copy of the studio</Menu.Item>
+              <Menu.Item onClick={open}>Bring back a copy…</Menu.Item>
+            </Menu.Dropdown>
+          </Menu>
+        )}
+      </FileChooser>
+      <BringBack file={chosen} done={() => setChosen(null)} />
+    </>
+  );
+}
+
+function BringBack({ file, done }: { file: File | null; done: () => void }) {
+  const [busy, setBusy] = useState(false);
+  const bring = async () => {
+    setBusy(true);
+    try {
+      await posted("/api/studio/bring-back", file!, KIND);
+      location.reload(); // everything on the page is of the studio before
+    } catch (cause) {
+      tellProblem(cause);
+      done();
+    }
+    setBusy(false);
+  };
+  return (
+    <Modal opened={file !== null} onClose={done} title="Bring back a copy">
+      <p>
+        The studio becomes what <strong>{file?.name}</strong> holds. What it is now is kept as a file beside it, so that
+        you can come back to it in the same way.
+      </p>
+      <div className="aside-acts">
+        <Button loading={busy} onClick={() => void bring()}>
+          Bring it back
+        </Button>
+        <Button variant="default" onClick={done}>
+          Leave everything as it is
+        </Button>
+      </div>
+    </Modal>
+  );
+}
