@@ -6,6 +6,7 @@ from pathlib import Path
 from fernring.core.document.piece import Piece
 from fernring.core.errors import FernError
 from fernring.core.plan import plan
+from fernring.core.words.lengths import plain
 from fernring.formats.piece_json import parse_document
 from fernring.formats.plan_text import plan_text
 
@@ -18,7 +19,7 @@ def main(file: Path) -> int:
             return 1
         print(plan_text(plan(piece)), end="")
     except FernError as error:
-        print(error.message, file=sys.stderr)
+        print(plain(error.message), file=sys.stderr)
         return 1
     except OSError as error:
         print(f"{file} cannot be read: {error.strerror}.", file=sys.stderr)

@@ -4,13 +4,13 @@ from dataclasses import dataclass
 
 from ..core.document.piece import Piece
 from ..core.words.blank import size
-from ..core.words.lengths import plain
+from ..core.words.lengths import Units, said
 from .drawing import Circle, Drawing, Line, Primitive, Text
 from .paper import FOOT, MARGIN, Layout, Tile, Tiling, place, tiled
+from .ruler import RULERS
 from .sheets.sheet import Sheet
 from .typeset import fitted, wrapped
 
-BAR = 100.0
 CROP = 4.0
 
 
@@ -21,6 +21,7 @@ class Stamp:
     piece: Piece
     revision: str
     date: str
+    units: Units = "mm"
 
 
 def spread(drawing: Drawing, layout: Layout) -> Tiling:
@@ -37,23 +38,27 @@ def furniture(sheet: Sheet, stamp: Stamp, tiling: Tiling, tile: Tile, number: in
     parts: list[Primitive] = [
         fitted(MARGIN, foot + 6, piece.name, 4.2, width * 0.5, bold=True),
         fitted(right, foot + 6, page, 3.2, width * 0.48, "end", bold=True),
-        Text(MARGIN, foot + 10.8, f"{plain(size(piece.blank))}, {piece.segments} segments", 2.8),
+        Text(MARGIN, foot + 10.8, f"{said(size(piece.blank), stamp.units)}, {piece.segments} segments", 2.8),
         Text(right, foot + 10.8, ", ".join(part for part in (stamp.revision, stamp.date) if part), 2.8, "end"),
     ]
-    lines = wrapped(sheet.what, 2.7, width)
+    lines = wrapped(said(sheet.what, stamp.units), 2.7, width)
     parts += [Text(MARGIN, foot + 15.4 + 3.6 * k, line, 2.7) for k, line in enumerate(lines)]
-    return parts + _check_bar(foot + FOOT - 2) + _match_marks(tiling, tile)
+    return parts + _check_bar(foot + FOOT - 2, stamp.units) + _match_marks(tiling, tile)
 
 
-def _check_bar(y: float) -> list[Primitive]:
+def _check_bar(y: float, units: Units) -> list[Primitive]:
+    """Ticks at every tenth of the metric bar, at every quarter of an inch."""
+    ruler = RULERS[units]
+    step, long = (6.35, 4) if units == "inch" else (10.0, 5)
     ticks: list[Primitive] = [
-        Line(MARGIN + k * 10, y - (3 if k in (0, 5, 10) else 1.6), MARGIN + k * 10, y, "plain") for k in range(11)
+        Line(MARGIN + k * step, y - (1.6 if k % long else 3), MARGIN + k * step, y, "plain")
+        for k in range(round(ruler.bar / step) + 1)
     ]
     return [
-        Line(MARGIN, y, MARGIN + BAR, y, "bold"),
+        Line(MARGIN, y, MARGIN + ruler.bar, y, "bold"),
         *ticks,
-        Text(MARGIN + BAR + 3, y - 2.6, "Print at 100 % (actual size, no fitting to the page).", 2.7),
-        Text(MARGIN + BAR + 3, y + 0.8, "This bar must measure 100 mm.", 2.7),
+        Text(MARGIN + ruler.bar + 3, y - 2.6, "Print at 100 % (actual size, no fitting to the page).", 2.7),
+        Text(MARGIN + ruler.bar + 3, y + 0.8, f"This bar must measure {ruler.bar_words}.", 2.7),
     ]
 
 

@@ -71,9 +71,10 @@ class PrintRequest(Asked):
     most_pages: Annotated[int, Field(strict=True, ge=1, le=MOST_AT_ALL)] = MOST_PAGES
     printer: Printer = Printer()
     revision: Label = ""
+    units: Units = "mm"
 
     def choice(self) -> Choice:
-        return Choice(self.spokes, self.circles, self.border, self.dots, self.rows, self.margin, self.count)
+        return Choice(self.spokes, self.circles, self.border, self.dots, self.rows, self.margin, self.count, self.units)
 
     def layout(self) -> Layout:
         """The test bars are printed uncorrected, or measuring them again would undo the correction."""
@@ -83,7 +84,7 @@ class PrintRequest(Asked):
         return Layout(self.paper, self.way, self.overlap, self.most_pages, across, along)
 
     def stamp(self) -> Stamp:
-        return Stamp(self.piece, self.revision, _today())
+        return Stamp(self.piece, self.revision, _today(), self.units)
 
     def sheet(self, solved: Solved) -> Sheet:
         return sheet(solved, self.kind, self.choice())
@@ -95,7 +96,7 @@ class PageRequest(PrintRequest):
 
 
 class BundleRequest(PrintRequest):
-    units: Units = "mm"
+    """As a print; every kind of sheet is in it."""
 
 
 class CutterRequest(PrintRequest):

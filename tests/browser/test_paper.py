@@ -17,10 +17,10 @@ from tests.formats.test_sheets import TRUE, has_box
 
 
 class PaperTest(BrowserTestCase):
-    def print_room(self, name: str) -> None:
+    def print_room(self, name: str, first: str = "Full-size guide") -> None:
         self.open_piece(name)
         self.page.get_by_role("link", name="Print").click()
-        expect(self.page.get_by_role("img", name="Full-size guide, page 1")).to_be_visible()
+        expect(self.page.get_by_role("img", name=f"{first}, page 1")).to_be_visible()
 
     def sheet(self, title: str) -> None:
         self.page.get_by_role("button", name=title).click()
@@ -138,13 +138,28 @@ class PaperTest(BrowserTestCase):
         data = self.download("Download PDF")
         self.assertTrue(has_box(data, rim + 8, 16))
 
+    def test_in_inches_nothing_on_paper_or_in_a_remedy_speaks_millimetres(self) -> None:
+        self.begin_piece("Inches")
+        self.choose("Units", "inch")
+        self.pick("3")
+        self.fill("Gap", "0.3")
+        self.page.get_by_role("button", name=re.compile(r"\d verdicts?$")).click()
+        expect(self.page.locator(".verdict-acts").first).to_be_visible()
+        self.assertNotIn("mm", self.page.locator(".verdict-line").inner_text())
+        self.assertNotIn("{", self.page.locator(".verdict-line").inner_text())
+        self.page.get_by_role("link", name="Print").click()
+        expect(self.page.get_by_role("img", name="Full-size guide, page 1")).to_be_visible()
+        words = self.pages(self.download("Download PDF"))[0]
+        self.assertIn("This bar must measure 4 in", words)
+        self.assertNotRegex(words, r"\d mm")
+        expect(self.page.get_by_text("it must be 4 in")).to_be_visible()
+
     def test_strips_for_a_ball(self) -> None:
-        self.print_room("Equinox ball")
-        self.sheet("Wrap strip for the equator")
+        self.print_room("Equinox ball", "Pole and wrap strips")
         data = self.download("Download PDF")
         self.assertTrue(has_box(data, np.pi * 90, 16))
-        self.sheet("Pole strips")
-        self.assertIn("front pole", self.pages(self.download("Download PDF"))[0])
+        self.assertIn("front pole", self.pages(data)[0])
+        expect(self.page.get_by_role("button", name="Full-size guide")).to_have_count(0)
         expect(self.page.get_by_role("button", name="Centre finder")).to_have_count(0)
 
     def test_the_printer_is_measured_and_corrected_for_every_later_print(self) -> None:

@@ -109,20 +109,21 @@ class SizeTest(FernTestCase):
 
     def test_the_wrap_strip_is_pi_times_the_diameter(self) -> None:
         solved = ball(80)
-        one = sheet(solved, "wrap", Choice())
-        frame = one.drawing.primitives[0]
-        assert isinstance(frame, shapes.Path)
-        self.assert_mm(float(np.ptp(frame.points[:, 0])), pi * 80, 1e-9)
-        marks = [p.x1 for p in one.drawing.primitives if isinstance(p, shapes.Line) and p.stroke == "plain"]
+        one = sheet(solved, "strips", Choice())
+        longest = max(np.ptp(p.points[:, 0]) for p in one.drawing.primitives if isinstance(p, shapes.Path))
+        self.assert_mm(float(longest), pi * 80, 1e-9)
+        lines = [p for p in one.drawing.primitives if isinstance(p, shapes.Line) and p.stroke == "plain"]
+        low = max(p.y2 for p in lines)
+        marks = [p.x1 for p in lines if p.y2 == low]
         np.testing.assert_allclose(np.diff(marks), pi * 80 / 12, atol=1e-9)
 
     def test_the_pole_strips_give_great_circle_arcs(self) -> None:
         """On a ball the walk to a ring is R times the angle between pole and ring, from its height z: R acos(z/R)."""
         solved = ball(80)
-        one = sheet(solved, "strip", Choice())
-        at = sorted(
-            {round(p.x1, 6) for p in one.drawing.primitives if isinstance(p, shapes.Line) and p.stroke == "plain"}
-        )
+        one = sheet(solved, "strips", Choice())
+        lines = [p for p in one.drawing.primitives if isinstance(p, shapes.Line) and p.stroke == "plain"]
+        low = max(p.y2 for p in lines)  # the wrap strip lies below the others
+        at = sorted({round(p.x1, 6) for p in lines if p.y2 < low})
         arcs = sorted({round(40 * float(np.arccos(row.own_dots.z[0] / 40)), 6) for row in solved.rows[1:]})
         np.testing.assert_allclose(at, arcs, atol=1e-4)
 
@@ -134,9 +135,9 @@ class KindsTest(FernTestCase):
         self.assertNotIn("finder", [kind.id for kind in kinds_for(oval())])
         self.assertNotIn("strip", [kind.id for kind in kinds_for(stone())])
         self.assertIn("strip", [kind.id for kind in kinds_for(dome)])
-        self.assertEqual({"slotted", "backing", "outline"} & {kind.id for kind in kinds_for(ball())}, set())
-        with self.assertRaisesRegex(FitError, "no “wrap” sheet for this blank; there are guide"):
-            sheet(stone(), "wrap", Choice())
+        self.assertEqual([kind.id for kind in kinds_for(ball())], ["strips", "placement", "transfer", "card", "bars"])
+        with self.assertRaisesRegex(FitError, "no “strips” sheet for this blank; there are guide"):
+            sheet(stone(), "strips", Choice())
 
     def test_the_transfer_is_the_mirror_image_of_the_placement(self) -> None:
         solved = solve_piece(patterns.piece("commas"))
@@ -164,7 +165,7 @@ class KindsTest(FernTestCase):
         said = " ".join(
             p.text for p in sheet(solved, "outline", Choice()).drawing.primitives if isinstance(p, shapes.Text)
         )
-        self.assertIn("6.75 to 10.50 mm", said)
+        self.assertIn("6.75 mm to 10.5 mm", said)
 
     def test_backing_is_the_outline_less_its_margin_as_often_as_asked(self) -> None:
         """Area by shapely."""
@@ -227,7 +228,7 @@ class CutTest(FernTestCase):
         self.assertEqual(len(told), len(files) + 1)
         self.assertEqual([name for name, whole in told if whole is None], [name for name, _ in files])
         self.assertTrue((told[-1][1] or b"").startswith(b"PK"))
-        self.assertIn("wrap.pdf", [name for name, _ in files])
+        self.assertIn("strips.pdf", [name for name, _ in files])
 
 
 class PageTest(FernTestCase):

@@ -36,7 +36,7 @@ CORE_MAY_CALL = {
     },
     "plan": {"advice", "document", "dots", "solved", "totals"},
     "proposals": {
-        "advice", "colour", "document", "errors", "geometry", "plan", "rows", "solved", "tables"
+        "advice", "colour", "document", "errors", "geometry", "plan", "rows", "solved", "tables", "words"
     },
     "budget": {"errors"}, "errors": set(), "kept": set(), "tables": set(),
 }  # fmt: skip

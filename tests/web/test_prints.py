@@ -62,7 +62,7 @@ class PrintTest(WebTestCase):
             ({"piece": big, "overlap": 165.0}, "pages", "would take"),
             ({"piece": self.json(), "overlap": 399.0}, "fit", "may overlap by at most"),
             ({"piece": self.json(), "printer": {"across": 100.0, "along": 200.0}}, "value", "136.3"),
-            ({"piece": self.json(), "kind": "wrap"}, "fit", "no “wrap” sheet"),
+            ({"piece": self.json(), "kind": "strips"}, "fit", "no “strips” sheet"),
             ({"piece": self.json(), "kind": "backing", "margin": 40.0, "count": 2}, None, ""),
             ({"piece": self.json(diameter=60.0), "kind": "backing", "margin": 30.0}, "fit", "leaves nothing"),
         ):

@@ -47,5 +47,5 @@ def _smaller(solved: Solved, index: int) -> tuple[Remedy, ...]:
     for size in smaller[:MOST_TRIES]:
         member = row.pattern[0].model_copy(update={"diameter": size.diameter, "tool": size.tool})
         if not solve_on_halves(row.model_copy(update={"pattern": (member,)}), index, halves).noroom:
-            return (Remedy(f"Use {size.diameter:g} mm dots ({size.name})", give_size(row, index, 0, size)),)
+            return (Remedy(f"Use {mm(size.diameter)} dots ({size.name})", give_size(row, index, 0, size)),)
     return ()

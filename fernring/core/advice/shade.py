@@ -76,9 +76,12 @@ def _alike(solved: Solved, rows: tuple[int, ...], pairs: list[tuple[int, int]], 
         limit = WITHIN_RAMP if one.ramp and one.ramp == other.ramp else FROM_NEIGHBOUR
         if apart[a, b] >= limit:
             continue
-        who = " and ".join(solved.name(index) for index in rows).capitalize()
+        if len(rows) == 1:
+            who = f"{solved.name(rows[0]).capitalize()}: {one.name} and {other.name}"
+        else:
+            who = f"{solved.name(rows[0]).capitalize()} in {one.name} and {solved.name(rows[1])} in {other.name}"
         numbers = f"difference {apart[a, b]:.1f}, wanted {limit:g}"
-        text = f"{who}: {one.name} and {other.name} are hard to tell apart ({numbers})."
+        text = f"{who} are hard to tell apart ({numbers})."
         key = ":".join(["alike", *(solved.piece.rows[index].id for index in rows), one.colour, other.colour])
         yield Verdict("shades alike", key, "warning", text, rows, (), _other_paints(solved, rows[-1]))
         return

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from ..document.changes import Change, change
 from ..document.kit import Tool
 from ..document.row import Row
+from ..words.lengths import mm
 
 SAME = 0.05
 
@@ -54,4 +55,4 @@ def shrink(row: Row, index: int, tools: Iterable[Tool], most: float) -> tuple[st
     size = largest_up_to(kit_sizes(tools), most)
     if size is None or len(row.pattern) != 1:
         return None
-    return f"Use {size.diameter:g} mm dots ({size.name})", give_size(row, index, 0, size)
+    return f"Use {mm(size.diameter)} dots ({size.name})", give_size(row, index, 0, size)

@@ -40,7 +40,7 @@ def _trims(solved: Solved, index: int, sizes: list[KitSize]) -> Iterator[Verdict
             text = f"{solved.name(index).capitalize()}: no tool of the piece makes a trim of {mm(size.diameter)}."
             near = min(sizes, key=lambda one: abs(one.diameter - size.diameter))
             made = change(*path, *inside, trim_size(near))
-            fix = Remedy(f"Use {near.diameter:g} mm ({near.name})", (made,))
+            fix = Remedy(f"Use {mm(near.diameter)} ({near.name})", (made,))
             yield Verdict("no tool", f"no tool:{row.id}:{trim.id}:{k}", "warning", text, (index,), (), (fix,))
 
 
@@ -49,6 +49,6 @@ def _verdict(solved: Solved, index: int, k: int, text: str, diameter: float, siz
     below = [size for size in sizes if size.diameter < diameter][-1:]
     above = [size for size in sizes if size.diameter > diameter][:1]
     remedies = tuple(
-        Remedy(f"Use {size.diameter:g} mm ({size.name})", give_size(row, index, k, size)) for size in below + above
+        Remedy(f"Use {mm(size.diameter)} ({size.name})", give_size(row, index, k, size)) for size in below + above
     )
     return Verdict("no tool", f"no tool:{row.id}:{row.pattern[k].id}", "warning", text, (index,), (), remedies)

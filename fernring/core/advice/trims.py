@@ -85,7 +85,7 @@ def _top(where: Where, finding: Finding) -> Verdict:
     fixes: tuple[Remedy, ...] = ()
     if smaller and isinstance(where.trim, TopTrim) and len(where.trim.sizes) == 1:
         taken = change(*where.path, "sizes", 0, trim_size(smaller))
-        fixes = (Remedy(f"Use {smaller.diameter:g} mm dots ({smaller.name})", (taken,)),)
+        fixes = (Remedy(f"Use {mm(smaller.diameter)} dots ({smaller.name})", (taken,)),)
     return Verdict("top too large", where.key("top too large"), "serious", text, (where.index,), (), fixes)
 
 
@@ -97,7 +97,7 @@ def _larger_load(where: Where, need: int) -> tuple[Remedy, ...]:
     tool = min(enough, key=lambda t: t.dots[0])
     size = KitSize(tool.dots[0], tool.id, tool.name)
     taken = change(*where.path, "size", trim_size(size))
-    return (Remedy(f"Walk with {size.name} ({size.diameter:g} mm)", (taken,)),)
+    return (Remedy(f"Walk with {size.name} ({mm(size.diameter)})", (taken,)),)
 
 
 def _not_exact(where: Where, finding: Finding) -> Verdict:

@@ -31,8 +31,8 @@ def rise_from_tape(width: float, tape: float) -> float:
     most = pi * width / 2
     if not width <= tape <= most:
         raise FitError(
-            f"A tape over a dome {width:g} mm wide measures between {width:g} mm (flat) and {most:.1f} mm "
-            f"(half a ball); given {tape:g} mm.",
+            f"A tape over a dome {{{width:g}}} wide measures between {{{width:g}}} (flat) and {{{most:.1f}}} "
+            f"(half a ball); given {{{tape:g}}}.",
             "blank.relief.tape",
         )
 
@@ -56,8 +56,8 @@ class ArcDome:
         halves = self._half(np.linspace(0, 2 * pi, 721)[:-1])
         if rise > float(halves.min()) * (1 + 1e-9):
             raise FitError(
-                f"A rise of {rise:g} mm is more than half a ball over {2 * float(halves.min()):g} mm; "
-                f"at most {float(halves.min()):.2f} mm.",
+                f"A rise of {{{rise:g}}} is more than half a ball over {{{2 * float(halves.min()):g}}}; "
+                f"at most {{{float(halves.min()):.2f}}}.",
                 "blank.relief.rise",
             )
         self.widest = float(halves.max())

@@ -41,7 +41,9 @@ def bare_corners(outline: Outline) -> Array:
     if isinstance(outline, Odd):
         found = inset.crossing(shapes.odd(outline.x, outline.y))
         if found is not None:
-            raise FitError(f"The outline crosses itself near x {found[0]:.1f}, y {found[1]:.1f} mm.", "blank.outline")
+            raise FitError(
+                f"The outline crosses itself near x {{{found[0]:.1f}}}, y {{{found[1]:.1f}}}.", "blank.outline"
+            )
     return _CORNERS[outline.kind](outline)
 
 
@@ -55,7 +57,8 @@ def centre_place(blank: Blank, corners: Array) -> tuple[float, float]:
         place = centres.PLACES[blank.centre.kind](corners)
     if not contains(corners, np.array([place[0]]), np.array([place[1]]))[0]:
         raise FitError(
-            f"The centre ({place[0]:.1f}, {place[1]:.1f} mm from the middle) lies outside the outline.", "blank.centre"
+            f"The centre ({{{place[0]:.1f}}}, {{{place[1]:.1f}}} from the middle) lies outside the outline.",
+            "blank.centre",
         )
     return place
 

@@ -84,9 +84,9 @@ def drawn_spokes(drawn: Net) -> list[float]:
 
 def _walks(drawn: Net, rim: float) -> Iterator[tuple[float, str]]:
     for walk in guide_walks(drawn.guides, rim).values():
-        yield walk, f"{walk:g}"
+        yield walk, f"{{{walk:g}}}"
     for walk in drawn.at:
-        yield walk, f"{walk:.2f}"
+        yield walk, f"{{{walk:.2f}}}"
 
 
 def _spokes(ground: Ground, surface: Surface, angle: Array) -> list[GuideLine]:
@@ -137,7 +137,7 @@ def _others(drawn: Net, ground: Ground) -> Iterator[GuideLine]:
 def _boundary(ground: Ground, reach: float) -> Iterator[GuideLine]:
     angle = np.linspace(0, 2 * pi, FINE)[:-1]
     ring = np.stack((reach * np.sin(angle), -reach * np.cos(angle)), axis=1)
-    yield GuideLine("boundary", f"{2 * reach:g}", _lifted(ground.surface, ring), True, reach)
+    yield GuideLine("boundary", f"{{{2 * reach:g}}}", _lifted(ground.surface, ring), True, reach)
     for end in ends(ground.clear, reach):
         yield GuideLine("end", "", _lifted(ground.surface, end.edge()), True)
 

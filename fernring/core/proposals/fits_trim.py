@@ -13,6 +13,7 @@ from ..rows.halves import guide_walks
 from ..rows.trims import trim_kind
 from ..rows.trims.kind import Path, TrimRule
 from ..solved import solve_piece
+from ..words.lengths import mm
 
 MOST = 12
 TROUBLE = ("petals collide", "swipe without room", "touching", "does not close", "over the border", "off the blank")
@@ -57,7 +58,7 @@ def _sized(piece: Piece, index: int, trim: TrimRule, path: Path, size: KitSize) 
     inside, now = trim_kind(trim).sizes(trim)[0]
     same = now.share is None and abs(now.diameter - size.diameter) < 1e-9
     changes = (change(*path, *inside, trim_size(size)),)
-    return _tried(piece, index, f"{size.diameter:g} mm", size.diameter, size.name, changes, same)
+    return _tried(piece, index, f"{mm(size.diameter)}", size.diameter, size.name, changes, same)
 
 
 def _tried(

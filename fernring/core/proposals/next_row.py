@@ -1,10 +1,13 @@
 """The next row: one more nested row that sits in the dips and fits inside the border."""
 
-from ..advice.sizes import kit_sizes
-from ..budget import budgeted
+from collections.abc import Sequence
+from functools import partial
+
+from ..advice.sizes import KitSize, kit_sizes
+from ..budget import attempt, budgeted
 from ..document.distance import Nested
 from ..document.member import Member
-from ..document.names import fresh_id
+from ..document.names import fresh_id, row_marks, spoken
 from ..document.piece import MAX_ROWS, Piece
 from ..document.relief import Ball, Egg
 from ..document.row import Row
@@ -14,8 +17,10 @@ from ..rows.counts import allowed, as_count
 from ..rows.sequence import solve_rows
 from ..rows.solve import solve_on_halves
 from ..rows.tracks.centre import CentreTrack
+from ..words.lengths import mm
 
 CENTRE_SHARE = 0.12
+NARROWER = (0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 7.5, 10.0)  # borders that are tried (mm)
 
 
 @budgeted
@@ -30,6 +35,17 @@ def next_row(piece: Piece) -> Row:
         raise FitError("The piece has no tools to make a row with; add some from the kit.", "tools")
     if len(piece.rows) >= MAX_ROWS:
         raise FitError(f"A piece holds at most {MAX_ROWS} rows.", "rows")
+    found = _fitting(piece, sizes)
+    if found is None:
+        raise FitError(
+            f"No further row fits: even dots of {mm(sizes[0].diameter)} would pass the border. {_room(piece, sizes)}",
+            "rows",
+        )
+    return found
+
+
+def _fitting(piece: Piece, sizes: Sequence[KitSize]) -> Row | None:
+    """The row, or None where no size of the kit finds room."""
     halves, placed = solve_rows(piece)
     context = halves.front
     ident = fresh_id("row", [row.id for row in piece.rows])
@@ -47,7 +63,31 @@ def next_row(piece: Piece) -> Row:
         row = _row(piece, ident, Member(id="dot-1", diameter=size.diameter, tool=size.tool), before)
         if not solve_on_halves(row, len(piece.rows), halves).noroom:
             return row
-    raise FitError(f"No further row fits: even {sizes[0].diameter:g} mm dots would pass the border.", "rows")
+    return None
+
+
+def _fits(piece: Piece, sizes: Sequence[KitSize]) -> bool:
+    return _fitting(piece, sizes) is not None
+
+
+def _room(piece: Piece, sizes: Sequence[KitSize]) -> str:
+    """What would make room, each tried: a narrower border, or a smaller last row."""
+    ways = []
+    for less in NARROWER:
+        blank = piece.blank.model_copy(update={"border": piece.blank.border - less})
+        if blank.border >= 0 and attempt(partial(_fits, piece.model_copy(update={"blank": blank}), sizes)):
+            ways.append(f"a border narrower by {mm(less)}")
+            break
+    last = piece.rows[-1]
+    for size in reversed(sizes):
+        if len(last.pattern) > 1 or last.trims or size.diameter >= last.pattern[0].diameter:
+            continue
+        member = last.pattern[0].model_copy(update={"diameter": size.diameter, "tool": size.tool})
+        rows = (*piece.rows[:-1], last.model_copy(update={"pattern": (member,)}))
+        if attempt(partial(_fits, piece.model_copy(update={"rows": rows}), sizes)):
+            ways.append(f"dots of {mm(size.diameter)} in {spoken(row_marks(piece.rows)[-1])}")
+            break
+    return f"Room would make {' or '.join(ways)}." if ways else "Take a row out, or take a larger blank."
 
 
 def _half(piece: Piece) -> str:

@@ -12,6 +12,7 @@ from ..geometry.secant import secant_root
 from ..rows.border import left_over, outermost
 from ..rows.sequence import solve_rows
 from ..rows.tracks import track_of
+from ..words.lengths import mm
 
 MOST_GAP = 20.0
 CLOSE_ENOUGH = 1e-6
@@ -42,7 +43,7 @@ def spread_slack(piece: Piece) -> Spread:
     if before == -inf:
         raise FitError("There is no slack to spread: a row finds no room as it is.", "rows")
     if before < -CLOSE_ENOUGH:
-        raise FitError(f"There is no slack to spread: the rows already run {-before:.2f} mm too far.", "rows")
+        raise FitError(f"There is no slack to spread: the rows already run {mm(-before)} too far.", "rows")
     most = min(MOST_GAP - max(piece.rows[index].gap for index in chosen), before + CLOSE_ENOUGH)
     added = secant_root(
         lambda delta: -_left(_widened(piece, chosen, delta), fixed), 0.0, max(most, 0.0), CLOSE_ENOUGH / 10

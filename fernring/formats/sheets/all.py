@@ -15,7 +15,7 @@ from .outline import outline
 from .placement import placement, transfer
 from .sheet import Choice, Sheet
 from .slotted import slotted
-from .strips import walk_strip, wrap_strip
+from .strips import closed_strips, walk_strip
 
 
 @dataclass(frozen=True)
@@ -47,18 +47,18 @@ def _round(solved: Solved) -> bool:
     return _open(solved) and solved.ground.round
 
 
-def _curved(solved: Solved) -> bool:
-    return not isinstance(solved.ground.surface, Plane)
+def _domed(solved: Solved) -> bool:
+    return _open(solved) and not isinstance(solved.ground.surface, Plane)
 
 
 KINDS = (
-    Kind("guide", guide, _any, asks=("dots", "spokes", "circles", "border")),
+    Kind("strips", closed_strips, _closed),
+    Kind("guide", guide, _open, asks=("dots", "spokes", "circles", "border")),
     Kind("placement", placement, _any, asks=("rows",)),
     Kind("transfer", transfer, _any, asks=("rows",)),
     Kind("outline", outline, _open),
     Kind("finder", finder, _round),
-    Kind("strip", walk_strip, _curved),
-    Kind("wrap", wrap_strip, _closed),
+    Kind("strip", walk_strip, _domed),
     Kind("slotted", slotted, _open),
     Kind("backing", backing, _open, asks=("margin", "count")),
     Kind("card", card, _any),

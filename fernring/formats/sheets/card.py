@@ -6,7 +6,9 @@ The dashed frame is the ID-1 card of ISO/IEC 7810, 85.60 x 53.98 mm, which almos
 import numpy as np
 
 from ...core.solved import Solved
+from ...core.words.lengths import length
 from ..drawing import Area, Circle, Drawing, Line, Primitive, Text, box
+from ..ruler import RULERS
 from .sheet import EDGE, Choice, Sheet
 
 WIDE, HIGH = 120.0, 80.0
@@ -18,7 +20,7 @@ WHAT = (
 )
 
 
-def card(_: Solved, __: Choice) -> Sheet:
+def card(_: Solved, choice: Choice) -> Sheet:
     """Frame, ID-1 frame, rulers along two sides, and a target in every corner whose middles lie 104 x 64 mm apart."""
     shapes: list[Primitive] = [box(0, 0, WIDE, HIGH)]
     left, top = (WIDE - ID_1[0]) / 2, (HIGH - ID_1[1]) / 2
@@ -26,22 +28,27 @@ def card(_: Solved, __: Choice) -> Sheet:
     for x in (TARGET, WIDE - TARGET):
         for y in (TARGET, HIGH - TARGET):
             shapes += _target(x, y)
-    shapes += [Line(10 + k, HIGH, 10 + k, HIGH - _tick(k), "fine" if k % 10 else "plain") for k in range(101)]
-    shapes += [Line(0, 10 + k, _tick(k), 10 + k, "fine" if k % 10 else "plain") for k in range(61)]
-    shapes += [Text(10 + 10.0 * k, HIGH - 5.6, str(k), 2.2, "middle") for k in range(2, 9)]
-    middle = WIDE / 2
+    ruler = RULERS[choice.units]
+    across, along = (ruler.marks(long) for long in (WIDE - 20.0, HIGH - 20.0))
+    shapes += [Line(10 + at, HIGH, 10 + at, HIGH - high, "plain" if whole else "fine") for at, high, whole in across]
+    shapes += [Line(0, 10 + at, high, 10 + at, "plain" if whole else "fine") for at, high, whole in along]
+    shapes += [Text(10 + at, HIGH - 5.6, word, 2.2, "middle") for at, word in ruler.words(WIDE - 20.0)]
+    middle, (wide, high) = WIDE / 2, ID_1
+    between = [length(side - 2 * TARGET, choice.units) for side in (WIDE, HIGH)]
     shapes += [
         Text(middle, HIGH / 2 - 3, "Fern Ring scale card", 4.0, "middle", True),
-        Text(middle, HIGH / 2 + 2, f"{WIDE:g} x {HIGH:g} mm", 3.0, "middle"),
-        Text(middle, HIGH / 2 + 6.5, "targets 104 x 64 mm apart", 2.4, "middle"),
-        Text(middle, top + ID_1[1] - 1.5, "a bank card, 85.60 x 53.98 mm", 2.2, "middle"),
+        Text(middle, HIGH / 2 + 2, f"{length(WIDE, choice.units)} x {length(HIGH, choice.units)}", 3.0, "middle"),
+        Text(middle, HIGH / 2 + 6.5, f"targets {between[0]} x {between[1]} apart", 2.4, "middle"),
+        Text(
+            middle,
+            top + ID_1[1] - 1.5,
+            f"a bank card, {length(wide, choice.units)} x {length(high, choice.units)}",
+            2.2,
+            "middle",
+        ),
     ]
     drawing = Drawing(-EDGE, -EDGE, WIDE + 2 * EDGE, HIGH + 2 * EDGE, tuple(shapes))
     return Sheet("card", "Scale card", WHAT, drawing)
-
-
-def _tick(k: int) -> float:
-    return 4.0 if k % 10 == 0 else 3.0 if k % 5 == 0 else 1.8
 
 
 def _target(x: float, y: float) -> list[Primitive]:

@@ -13,11 +13,12 @@ WHAT = (
 )
 
 
-def finder(solved: Solved, _: Choice) -> Sheet:
-    """Circle, folds numbered in the order they are made, and circles every 10 mm to centre other blanks by."""
+def finder(solved: Solved, choice: Choice) -> Sheet:
+    """Circle, folds numbered in the order they are made, and circles every 10 mm or half an inch for other blanks."""
     radius = outer_reach(solved)
     primitives: list[Primitive] = [Circle(0, 0, radius, "bold"), Circle(0, 0, 1, "plain")]
-    primitives += [Circle(0, 0, 10.0 * k, "fine") for k in range(1, int((radius - 1) // 10) + 1)]
+    step = 12.7 if choice.units == "inch" else 10.0
+    primitives += [Circle(0, 0, step * k, "fine") for k in range(1, int((radius - 1) // step) + 1)]
     for k, turn in enumerate((0.0, 0.5, 0.25, 0.75)):
         dx, dy = sin(turn * pi) * radius, -cos(turn * pi) * radius
         primitives.append(Line(-dx, -dy, dx, dy, "dashed"))

@@ -3,6 +3,7 @@
 from ...core.geometry.surface import Plane
 from ...core.guides.lines import GuideLine, guide_lines, net
 from ...core.solved import Solved
+from ...core.words.lengths import Units, numbers
 from ..drawing import Circle, Line, Outlines, Path, Primitive, Stroke, Text, crosses
 from .sheet import Choice, Sheet, around, edge_of, front_dots, front_marks, rows_of
 
@@ -21,7 +22,7 @@ def guide(solved: Solved, choice: Choice) -> Sheet:
         primitives += border_lines(solved)
     for line in guide_lines(net(solved.piece, solved.rows)):
         if (choice.spokes if line.what == "spoke" else choice.circles) and line.points[:, 2].mean() >= -1e-9:
-            primitives += _line(line)
+            primitives += _line(line, choice.units)
     primitives += [Line(-3, 0, 3, 0, "plain"), Line(0, -3, 0, 3, "plain")]
     what = WHAT if isinstance(solved.ground.surface, Plane) else WHAT + SEEN
     return Sheet("guide", "Full-size guide", what, around(ground, primitives))
@@ -37,7 +38,7 @@ def border_lines(solved: Solved) -> list[Primitive]:
     return [Path(part, "dashed", True) for part in ground.clear] if narrow else []
 
 
-def _line(line: GuideLine) -> list[Primitive]:
+def _line(line: GuideLine, units: Units) -> list[Primitive]:
     stroke: Stroke = "fine" if line.what in ("spoke", "midline", "diagonal") else "plain"
     plan = line.points[:, :2]
     if line.reach is not None:
@@ -46,7 +47,7 @@ def _line(line: GuideLine) -> list[Primitive]:
         shapes = [Path(plan, stroke, line.closed)]
     if line.label:
         x, y = plan[0].tolist()
-        shapes.append(Text(x + 0.6, y - 0.6, line.label, 2.2))
+        shapes.append(Text(x + 0.6, y - 0.6, numbers(line.label, units), 2.2))
     return shapes
 
 

@@ -5,6 +5,7 @@ from dataclasses import dataclass, replace
 from ...core.geometry.surface import Array
 from ...core.ground.ground import Ground
 from ...core.solved import Solved
+from ...core.words.lengths import Units
 from ..drawing import Circle, Drawing, Path, Primitive, Stroke
 from ..picture import outer_reach
 
@@ -14,7 +15,7 @@ EDGE = 4.0
 @dataclass(frozen=True)
 class Choice:
     """What a sheet shows. `rows` limits it to these row indices, None means all; `dots` and the lines are the guide's,
-    `margin` (mm) and `count` the backing's.
+    `margin` (mm) and `count` the backing's. What is written on a sheet is in the reader's `units`.
     """
 
     spokes: bool = True
@@ -24,6 +25,7 @@ class Choice:
     rows: tuple[int, ...] | None = None
     margin: float = 2.0
     count: int = 1
+    units: Units = "mm"
 
 
 @dataclass(frozen=True)

@@ -37,13 +37,15 @@ class Line:
 
     def listen(self) -> None:
         """Until the server is gone; then this process is."""
-        while (message := frames.receive(self.line)) is not None:
-            kind, *rest = message
-            if kind == frames.ASK:
-                self.asked.put((rest[0], rest[1], rest[2]))
-            else:
-                self.stopped = max(self.stopped, rest[0])
-        os._exit(0)
+        try:
+            while (message := frames.receive(self.line)) is not None:
+                kind, *rest = message
+                if kind == frames.ASK:
+                    self.asked.put((rest[0], rest[1], rest[2]))
+                else:
+                    self.stopped = max(self.stopped, rest[0])
+        finally:  # a server that was killed may leave an error instead of an end
+            os._exit(0)
 
     def say(self, *message: Any) -> None:
         try:

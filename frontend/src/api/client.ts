@@ -1,5 +1,6 @@
 /** Typed requests. A refusal becomes a `Refusal` with the server's own sentence. */
 import createClient from "openapi-fetch";
+import { spokenText, useUnits } from "../studio/units";
 import type { paths } from "./generated";
 import type { Problem } from "./types";
 
@@ -10,7 +11,7 @@ export class Refusal extends Error {
   readonly field: string;
   readonly status: number;
   constructor(problem: Problem, status: number) {
-    super(problem.message);
+    super(spokenText(problem.message, useUnits.getState().units)); // lengths stand in braces, in mm
     this.status = status;
     this.code = problem.code;
     this.field = problem.field;

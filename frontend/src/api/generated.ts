@@ -1511,7 +1511,10 @@ export interface components {
             /** Kept */
             kept: string;
         };
-        /** BundleRequest */
+        /**
+         * BundleRequest
+         * @description As a print; every kind of sheet is in it.
+         */
         BundleRequest: {
             /**
              * Border
@@ -1808,6 +1811,12 @@ export interface components {
              * @default true
              */
             spokes: boolean;
+            /**
+             * Units
+             * @default mm
+             * @enum {string}
+             */
+            units: "mm" | "cm" | "inch";
             /**
              * Way round
              * @default fewest
@@ -2523,6 +2532,12 @@ export interface components {
              */
             spokes: boolean;
             /**
+             * Units
+             * @default mm
+             * @enum {string}
+             */
+            units: "mm" | "cm" | "inch";
+            /**
              * Way round
              * @default fewest
              * @enum {string}
@@ -2887,6 +2902,12 @@ export interface components {
              * @default true
              */
             spokes: boolean;
+            /**
+             * Units
+             * @default mm
+             * @enum {string}
+             */
+            units: "mm" | "cm" | "inch";
             /**
              * Way round
              * @default fewest

@@ -106,7 +106,7 @@ function Finding({ session, verdict, units, shown }: FindingProps) {
         {!accepted &&
           verdict.remedies.map((remedy) => (
             <Button key={remedy.label} size="compact-xs" variant="light" onClick={() => void session.remedy(remedy)}>
-              {remedy.label}
+              {spokenText(remedy.label, units)}
             </Button>
           ))}
         {accepted ? (

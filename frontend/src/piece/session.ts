@@ -3,7 +3,7 @@ import { create } from "zustand";
 import { client, need } from "../api/client";
 import type { Piece, Plan, Remedy } from "../api/types";
 import { tell, tellProblem } from "../studio/notice";
-import { spokenLength, useUnits } from "../studio/units";
+import { spokenLength, spokenText, useUnits } from "../studio/units";
 import { freshId, withChanges, withRowAt } from "./edits";
 import { Ledger } from "./ledger";
 import { Planner } from "./planner";
@@ -138,7 +138,7 @@ export class Session {
   async remedy(remedy: Remedy): Promise<void> {
     if (remedy.action === "spread slack") await this.spreadSlack();
     else if (remedy.action === "add row") await this.addRow();
-    else this.edit(remedy.label, (piece) => withChanges(piece, remedy.changes));
+    else this.edit(spokenText(remedy.label, useUnits.getState().units), (piece) => withChanges(piece, remedy.changes));
   }
 
   spreadSlack(): Promise<void> {

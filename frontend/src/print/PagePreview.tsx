@@ -4,6 +4,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { client, need, Refusal } from "../api/client";
 import type { PageAnswer, PrintRequest } from "../api/types";
+import { spokenLength } from "../studio/units";
 import { MOST_PAGES } from "./room";
 
 interface Props {
@@ -49,7 +50,7 @@ export function PagePreview({ request, title, onMore }: Props) {
           <span className="figures" role="status">
             {last === 1
               ? `One page of ${data.paper}`
-              : `Page ${at} of ${last} on ${data.paper}, overlapping by ${data.overlap} mm`}
+              : `Page ${at} of ${last} on ${data.paper}, overlapping by ${spokenLength(data.overlap, request.units ?? "mm")}`}
           </span>
           {last > 1 && (
             <Button size="xs" variant="default" disabled={at >= last} onClick={() => setNumber(at + 1)}>

@@ -10,6 +10,7 @@ import { useSession } from "../piece/useSession";
 import { Lost } from "../studio/Lost";
 import { Shell } from "../studio/Shell";
 import { useSettings } from "../studio/settings";
+import { useUnits } from "../studio/units";
 import { CutterPart } from "./CutterPart";
 import { FilesPart } from "./FilesPart";
 import { PagePreview } from "./PagePreview";
@@ -51,6 +52,7 @@ function Room({ session, piece }: { session: Session; piece: Piece }) {
   const [kind, setKind] = useState("guide");
   const [options, setOptions] = useState<Options>(FIRST);
   const settings = useSettings();
+  const units = useUnits((state) => state.units);
   const sheets = useQuery({
     queryKey: ["sheets", piece],
     queryFn: () => need(client.POST("/api/print/sheets", { body: { piece } })),
@@ -59,7 +61,7 @@ function Room({ session, piece }: { session: Session; piece: Piece }) {
   const sheet = sheets.data?.find((one) => one.id === kind) ?? sheets.data?.[0];
   if (!sheet || !settings)
     return <main className="print">{sheets.error && <p role="alert">{sheets.error.message}</p>}</main>;
-  const request: PrintRequest = { piece, kind: sheet.id, ...options, printer: settings.printer, revision: "" };
+  const request: PrintRequest = { piece, kind: sheet.id, ...options, printer: settings.printer, revision: "", units };
   return (
     <main className="print">
       <div className="print-side">

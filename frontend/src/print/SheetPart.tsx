@@ -10,6 +10,9 @@ import { RowTicks } from "./RowTicks";
 import { revised } from "./revised";
 import { fileName, type Options } from "./room";
 
+/** How long the bar on each page is, by the unit it is ruled in. */
+const BARS = { mm: "100 mm", cm: "10 cm", inch: "4 in" } as const;
+
 interface Props {
   session: Session;
   sheet: SheetKind;
@@ -24,7 +27,7 @@ export function SheetPart({ session, sheet, request, options, onChange }: Props)
     try {
       const revision = await revised(session);
       await download(`/api/print/${ending}`, { ...request, revision }, fileName(piece, sheet.id, ending));
-      if (ending === "pdf") tell("Print it at 100 %, then measure the bar: it must be 100 mm.");
+      if (ending === "pdf") tell(`Print it at 100 %, then measure the bar: it must be ${BARS[request.units ?? "mm"]}.`);
     } catch (cause) {
       tellProblem(cause);
     }

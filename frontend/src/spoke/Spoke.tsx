@@ -109,7 +109,7 @@ interface ScaleProps {
 }
 
 function Scale({ plan, rim, px, height, units }: ScaleProps) {
-  const step = tickStep(px);
+  const step = tickStep(px, units);
   const ticks = Array.from({ length: Math.floor(rim / step) + 1 }, (_, k) => k * step);
   const foot = height - FOOT;
   return (

@@ -1,6 +1,7 @@
 /** One segment cut from centre to edge: which dots stand in which lane, and how high. */
 import { HEIGHTS } from "../api/facts";
 import type { Piece, Plan } from "../api/types";
+import type { Units } from "../studio/units";
 import { walkOf } from "./walk";
 
 export type Lane = "on the lines" | "between";
@@ -108,7 +109,10 @@ function heightShare(piece: Piece, index: number): number {
   return HEIGHTS[paint?.body ?? "medium"] ?? 0;
 }
 
-/** A round step for the scale along the foot, about every 60 pixels. */
-export function tickStep(pxPerMm: number): number {
-  return [1, 2, 5, 10, 20, 50, 100].find((step) => step * pxPerMm >= 55) ?? 200;
+const STEPS = { mm: [1, 2, 5, 10, 20, 50, 100, 200], inch: [1 / 16, 1 / 8, 1 / 4, 1 / 2, 1, 2, 4, 8] } as const;
+
+/** A round step (mm) for the scale along the foot, about every 60 pixels; even fractions of an inch in inches. */
+export function tickStep(pxPerMm: number, units: Units): number {
+  const steps = units === "inch" ? STEPS.inch.map((inches) => 25.4 * inches) : STEPS.mm;
+  return steps.find((step) => step * pxPerMm >= 55) ?? steps.at(-1)!;
 }

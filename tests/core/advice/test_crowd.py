@@ -83,4 +83,4 @@ class CrowdTest(FernTestCase):
             )
         )
         finding = self.verdict(met, "swipe without room")
-        self.assertRegex(finding.remedies[0].label, "Pull to .* mm on row 1")
+        self.assertRegex(finding.remedies[0].label, r"Pull to \{[\d.]+\} on row 1")

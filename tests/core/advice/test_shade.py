@@ -30,6 +30,12 @@ class ShadeTest(FernTestCase):
         self.assertIn(f"Pale and Near pale {said}", verdict.text)
         self.assertEqual(verdict.rows, (0,))
 
+    def test_of_two_rows_each_is_named_with_its_shade(self) -> None:
+        same = Paint(id="same", name="Pale", colour=PALE.colour)
+        self.assertRegex(
+            self.verdict(of(PALE, same, rows=2), "shades alike").text, r"^\w.* in Pale and .* in Pale are hard"
+        )
+
     def test_just_inside_and_just_outside_the_limits(self) -> None:
         """The same colours, the limits put to either side of their difference, by choosing pairs on both sides."""
         pairs = [(PALE.colour, f"#{0xF4 - k:02x}{0xEF - k:02x}{0xE4 - k:02x}") for k in range(2, 40, 2)]

@@ -27,7 +27,7 @@ class GuideTest(FernTestCase):
     def test_circles_in_steps_and_at_rows(self) -> None:
         """Common practice, no source: the first at 20 mm, then every 10 mm."""
         found = self.lines("dome", spokes="none", steps={"first": 20, "step": 10}, at_rows=["r"])
-        self.assertEqual([line.label for line in found["circle"]], ["20", "30", "40", "30.00"])
+        self.assertEqual([line.label for line in found["circle"]], ["{20}", "{30}", "{40}", "{30.00}"])
 
     def test_midlines_and_diagonals_make_eight_spokes_on_a_square(self) -> None:
         """Common practice, no source."""

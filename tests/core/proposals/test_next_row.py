@@ -1,5 +1,8 @@
 """The next row."""
 
+import re
+
+from fernring.core.document.piece import Piece
 from fernring.core.errors import FitError
 from fernring.core.plan import plan
 from fernring.core.proposals.next_row import next_row
@@ -14,7 +17,8 @@ class NextRowTest(FernTestCase):
             try:
                 sample = sample.model_copy(update={"rows": (*sample.rows, next_row(sample))})
             except FitError as error:
-                self.assertIn("No further row fits", error.message)
+                self.assertRegex(error.message, r"No further row fits: even dots of \{0.8\} would pass the border\. ")
+                self.assert_made_room(sample, error.message)
                 break
         else:
             self.fail("the blank never filled up")
@@ -22,6 +26,14 @@ class NextRowTest(FernTestCase):
         self.assertLess(found.totals.left, 1.5)
         self.assert_inside(found)
         self.assertFalse({"touching", "no room", "close"} & set(self.codes(found)))
+
+    def assert_made_room(self, sample: Piece, words: str) -> None:
+        """What the sentence says would make room does so."""
+        narrower = re.search(r"a border narrower by \{([\d.]+)\}", words)
+        self.assertTrue(narrower, words)
+        assert narrower
+        blank = sample.blank.model_copy(update={"border": sample.blank.border - float(narrower[1])})
+        self.assertTrue(next_row(sample.model_copy(update={"blank": blank})))
 
     def test_the_first_row_is_the_centre(self) -> None:
         self.assertEqual(next_row(piece()).track.kind, "centre")

@@ -42,7 +42,7 @@ class FixedTest(FernTestCase):
     def test_no_room_for_a_fit_says_so_and_places_nothing(self) -> None:
         solved = plan(piece(row("a", 3.0, distance=AtWalk(walk=0.05), fit="size", count=Absolute(repeats=12)))).solved
         self.assertEqual(len(solved.dots), 0)
-        self.assertIn("no dot of at least 0.2 mm", solved.rows[0].noroom)
+        self.assertIn("no dot of at least {0.2}", solved.rows[0].noroom)
 
     def test_a_centre_fitted_grows_to_the_border(self) -> None:
         solved = plan(piece(centre().model_copy(update={"fit": "size"}), diameter=40, border=2)).solved

@@ -29,6 +29,7 @@ from ...rows.sequence import solve_rows
 from ...rows.solve import solve_on_halves
 from ...rows.tracks.centre import CentreTrack
 from ...solved import solve_piece
+from ...words.lengths import mm
 from ..slack import CLOSE_ENOUGH, spread_slack
 from .paint import coloured
 from .recipe import Beat, Recipe
@@ -99,8 +100,8 @@ def _require_room(bare: Piece, sizes: list[KitSize], context: Context) -> None:
         raise ComposeError("Choose at least one tool: a design is made from measured dot sizes.", "tools")
     if context.limit <= sizes[0].diameter / 2:
         raise ComposeError(
-            f"A border of {bare.blank.border:g} mm leaves {max(context.limit, 0):.2f} mm from the centre to paint on; "
-            f"the smallest dot of the kit is {sizes[0].diameter:g} mm.",
+            f"A border of {mm(bare.blank.border)} leaves {mm(max(context.limit, 0))} from the centre to paint on; "
+            f"the smallest dot of the kit is {mm(sizes[0].diameter)}.",
             "blank.border",
         )
 

@@ -69,9 +69,9 @@ def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:
     key = (np.stack((cx, cy, room)).tobytes(), least, row.gap, order, context.turn_rad, track.sizes, context.sizes)
     kept = CHOSEN.of(key, lambda: _chosen(cx, cy, room, least, row.gap, order, track, context))
     if not len(kept[0]) and not inside.any() and within.any():
-        return unplaced(row, index, f"every gap is more than four times as wide as a dot of {sizes[0]:g} mm")
+        return unplaced(row, index, f"every gap is more than four times as wide as a dot of {mm(sizes[0])}")
     if not len(kept[0]):
-        return unplaced(row, index, f"no gap has room for a dot of {2 * least:g} mm with a gap of {row.gap:g} mm")
+        return unplaced(row, index, f"no gap has room for a dot of {mm(2 * least)} with a gap of {mm(row.gap)}")
     ax, ay, radius = kept
     px, py = _everywhere(ax, ay, order)
     out = np.arctan2(px, -py)

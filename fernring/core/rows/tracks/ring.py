@@ -58,7 +58,7 @@ def solve_ring(row: "Row", index: int, context: Context) -> PlacedRow:
     if not isfinite(walk) or (context.passed(walk, max(sizes)) > EPSILON and not free):
         return no_room(index, n, sizes, _finite(walk), _why(row, context))
     if context.closed and walk > context.surface.rim + EPSILON:
-        why = f"{walk:.2f} mm lies beyond the widest circle at {context.surface.rim:.2f} mm"
+        why = f"{mm(walk)} lies beyond the widest circle at {mm(context.surface.rim)}"
         return no_room(index, n, sizes, walk, why)
     own, clear, off = ring.dots(walk, sizes, wide, n)
     return PlacedRow(index, n, sizes, walk, clear, own, row.boundary, round=True, slipped=slipped, off=off)
@@ -91,18 +91,18 @@ def _fixed_walk(row: "Row", context: Context) -> float | None:
 
 def _why(row: "Row", context: Context) -> str:
     """Why nothing was placed, in words."""
-    sizes = " and ".join(f"{d:g}" for d in row.sizes)
+    sizes = " and ".join(mm(d) for d in row.sizes)
     if context.limit <= 0:
         return "the border leaves nothing to paint on"
     if row.fit == "count":
-        return f"not even one dot of {sizes} mm fits with a gap of {row.gap:g} mm"
+        return f"not even one dot of {sizes} fits with a gap of {mm(row.gap)}"
     if row.fit == "size":
-        return f"no dot of at least 0.2 mm fits with a gap of {row.gap:g} mm"
+        return f"no dot of at least {mm(0.2)} fits with a gap of {mm(row.gap)}"
     if isinstance(row.distance, OnGuide) and row.distance.circle not in context.circles:
         return "its guide circle lies off the blank"
     if context.laps:
-        return f"dots of {sizes} mm with a gap of {row.gap:g} mm find no room before the widest circle"
-    return f"dots of {sizes} mm with a gap of {row.gap:g} mm would pass the border at {context.limit:.2f} mm"
+        return f"dots of {sizes} with a gap of {mm(row.gap)} find no room before the widest circle"
+    return f"dots of {sizes} with a gap of {mm(row.gap)} would pass the border at {mm(context.limit)}"
 
 
 def _nests(row: "Row") -> bool:

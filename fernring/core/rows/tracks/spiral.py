@@ -43,7 +43,7 @@ def solve_spiral(row: "Row", index: int, context: Context) -> PlacedRow:
     angle = first_rad(row, context) + way * 2 * pi * track.turns * share
     walk = track.inner + (track.outer - track.inner) * share
     if bool((walk > context.surface.edge(angle) + 1e-9).any()):
-        return unplaced(row, index, f"the spiral runs off the blank at {context.surface.rim:.2f} mm")
+        return unplaced(row, index, f"the spiral runs off the blank at {mm(context.surface.rim)}")
     reach = context.surface.reach(walk, angle)
     plan = np.stack((reach * np.sin(angle), -reach * np.cos(angle)), axis=1)
     places = places_along(row, context, plan, False)

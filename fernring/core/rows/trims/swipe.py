@@ -222,8 +222,8 @@ def _begin(host: float, _: Callable[[float], dict[str, Any]], __: Sequence[Shade
 def _smaller(trim: SwipeTrim, short: float) -> list[list[Smaller]]:
     """Pulled less far: how deep an overlap is says little of how long it is. Or until it touches."""
     less = [trim.to.mm - times * short - 0.1 for times in (1, 2, 4, 8)] if isinstance(trim.to, ToLength) else []
-    lengths = [round(mm, 2) for mm in less if mm >= LEAST_LENGTH]
-    ways = [[Smaller(f"Pull to {mm:g} mm", {"to": {"kind": "length", "mm": mm}}) for mm in lengths]]
+    lengths = [round(long, 2) for long in less if long >= LEAST_LENGTH]
+    ways = [[Smaller(f"Pull to {mm(long)}", {"to": {"kind": "length", "mm": long}}) for long in lengths]]
     if not isinstance(trim.to, ToContact):
         ways.append([Smaller("Pull to first contact", {"to": {"kind": "contact"}})])
     return ways
@@ -232,8 +232,8 @@ def _smaller(trim: SwipeTrim, short: float) -> list[list[Smaller]]:
 def _ends(trim: SwipeTrim, circles: Mapping[str, float]) -> list[tuple[str, Path, Any]]:
     """At first contact, on each guide circle, at round lengths."""
     ends: list[tuple[str, dict[str, Any]]] = [("to first contact", {"kind": "contact"})]
-    ends += [(f"to the circle at {walk:g}", {"kind": "circle", "walk": walk}) for walk in circles.values()]
-    ends += [(f"{long:g} long", {"kind": "length", "mm": float(long)}) for long in (4, 6, 8, 10, 12, 16, 20, 25)]
+    ends += [(f"to the circle at {mm(walk)}", {"kind": "circle", "walk": walk}) for walk in circles.values()]
+    ends += [(f"{mm(long)} long", {"kind": "length", "mm": float(long)}) for long in (4, 6, 8, 10, 12, 16, 20, 25)]
     return [(words, ("to",), end) for words, end in ends]
 
 

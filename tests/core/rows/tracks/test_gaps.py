@@ -37,7 +37,7 @@ class GapTest(FernTestCase):
         gaps = row("g", 11.0, track={"kind": "gaps", "rows": ["a", "b"], "sizes": "one size"}, gap=0.3)
         found = plan(with_rows(centre(11.0), *rings, gaps))
         remedy = self.verdict(found, "no room").remedies[0]
-        self.assertRegex(remedy.label, "^Use .* mm dots")
+        self.assertRegex(remedy.label, r"^Use \{[\d.]+\} dots")
         again = plan(changed(found.solved.piece, remedy.changes))
         self.assertNotIn("no room", self.codes(again))
         self.assertGreater(float(clearances(again.dots).min()), 0.3 - 1e-6)
