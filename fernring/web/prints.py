@@ -14,7 +14,7 @@ from pydantic import Field
 from ..core.document.facts import chosen, named
 from ..core.document.numbers import Ident, Label, Tick
 from ..core.solved import Solved, solve_piece
-from ..core.words.lengths import Units
+from ..core.words.lengths import Units, mm
 from ..formats.pages import Stamp, spread
 from ..formats.paper import MOST_AT_ALL, MOST_PAGES, Layout, Paper, Way, place
 from ..formats.sheets.all import is_corrected, kinds_for, sheet
@@ -35,8 +35,8 @@ if TYPE_CHECKING:
 router = APIRouter(prefix="/api/print", tags=["print room"], route_class=QuickRoute, responses=RESPONSES)
 
 LEAST, MOST = 0.9, 1.1
-ACROSS_FACT = named(f"Across, of {ACROSS:g} mm", "length")
-ALONG_FACT = named(f"Along, of {ALONG:g} mm", "length")
+ACROSS_FACT = named(f"Across, of {mm(ACROSS)}", "length")
+ALONG_FACT = named(f"Along, of {mm(ALONG)}", "length")
 
 
 class Printer(Asked):

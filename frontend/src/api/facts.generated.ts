@@ -1832,14 +1832,14 @@ export const FACTS = {
   },
   "Printer": {
    "across": {
-    "name": "Across, of 150 mm",
+    "name": "Across, of {150}",
     "written": "length",
     "least": 136.36363636363635,
     "most": 166.66666666666666,
     "default": 150.0
    },
    "along": {
-    "name": "Along, of 200 mm",
+    "name": "Along, of {200}",
     "written": "length",
     "least": 181.8181818181818,
     "most": 222.22222222222223,

@@ -2921,12 +2921,12 @@ export interface components {
          */
         Printer: {
             /**
-             * Across, of 150 mm
+             * Across, of {150}
              * @default 150
              */
             across: number;
             /**
-             * Along, of 200 mm
+             * Along, of {200}
              * @default 200
              */
             along: number;

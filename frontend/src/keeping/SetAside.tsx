@@ -1,5 +1,6 @@
 /** Changes the studio refused: each with its sentence, and what can be done with it. Hidden while there are none. */
 import { Button, Modal } from "@mantine/core";
+import { IconAlertTriangle } from "@tabler/icons-react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { client, keepFile, need } from "../api/client";
@@ -19,7 +20,7 @@ export function SetAside() {
   const words = found.length === 1 ? "1 change set aside" : `${found.length} changes set aside`;
   return (
     <>
-      <Button size="xs" variant="light" color="orange" onClick={() => setOpen(true)}>
+      <Button size="xs" variant="default" leftSection={<IconAlertTriangle size={15} />} onClick={() => setOpen(true)}>
         {words}
       </Button>
       <Modal opened={open} onClose={() => setOpen(false)} title={words} size="lg">

@@ -5,6 +5,7 @@ import type { Printer } from "../api/types";
 import { RuleField } from "../fields/RuleField";
 import { tellProblem } from "../studio/notice";
 import { useChangePrinter } from "../studio/settings";
+import { spokenText, useUnits } from "../studio/units";
 
 const FACTS = fieldsOf("Printer");
 const BARS = { across: FACTS.across?.default as number, along: FACTS.along?.default as number };
@@ -12,6 +13,7 @@ const SIDES = ["across", "along"] as const;
 
 export function PrinterFields({ printer, onBars }: { printer: Printer; onBars: () => void }) {
   const change = useChangePrinter();
+  const units = useUnits((state) => state.units);
   const set = (part: Partial<Printer>) => change.mutate(part, { onError: tellProblem });
   return (
     <section aria-label="Printer">
@@ -27,7 +29,7 @@ export function PrinterFields({ printer, onBars }: { printer: Printer; onBars: (
         {SIDES.map((side) => (
           <RuleField
             key={side}
-            fact={FACTS[side]!}
+            fact={{ ...FACTS[side]!, name: spokenText(FACTS[side]!.name ?? "", units) }}
             value={printer[side] ?? BARS[side]}
             set={(mm) => set({ [side]: mm as number })}
           />
