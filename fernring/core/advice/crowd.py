@@ -92,7 +92,9 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
     boundary = np.array([row.boundary for row in rows] or [False])
     # 1. Discs grown by their share of the widest gap that may count for them meet where a pair may be too close.
     asked = _mark_gaps(solved, things)
+    petal = _petal_gaps(solved, things)
     growth = np.maximum(np.maximum(np.where(nested, gaps, gaps / 2)[things.row], safe / 2), asked)
+    growth = np.maximum(growth, np.where(np.isfinite(petal), petal / 2, 0.0))
     first, second = close_pairs(things.x, things.y, things.z, things.radius + growth, 0.0)
     i, j = first.astype(np.intp), second.astype(np.intp)
     swap = things.row[i] > things.row[j]
@@ -103,7 +105,6 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
     marked = (things.mark[i] >= 0) | (things.mark[j] >= 0)
     own = (_is_own(things)[i]) & (_is_own(things)[j])
     stated = (same & own) | (~same & nested[b] & ~boundary[a] & _is_own(things)[j])
-    petal = _petal_gaps(solved, things)
     gap = np.where(stated, gaps[b], safe)
     gap = np.where(same & family, np.minimum(petal[i], petal[j]), gap)
     gap = np.where(marked & ~(same & family), np.maximum(asked[i], asked[j]), gap)

@@ -16,7 +16,7 @@ from ..most import require_few
 from ..placed import PlacedRow
 from . import trim_kind
 from .grown import NOTHING, Finding, Grown, Mark
-from .host import Around, Host
+from .host import Around, Disc, Host
 from .kind import TrimRule, trims_of
 from .shape import shape
 from .turning import Alike, likeness, turned_dots, turned_mark
@@ -38,6 +38,7 @@ class Growth:
         self.marks: list[Mark] = []
         self.findings: list[Finding] = []
         self.count = 0
+        self._walked: dict[int, list[Disc]] = {}
 
     def add(self, trim: TrimRule, number: int, host: Host, n: int, **columns: NDArray[Any] | float) -> list[Host]:
         """So many dots of one trim with these columns; answers them as hosts for the trims on it, if there are any."""
@@ -47,6 +48,10 @@ class Growth:
         require_few(self.count, 0, "")
         spend(ADDED)
         return self.around.hosts(dots, host.own, host.turn) if trim.carried else []
+
+    def walked_on(self, host: Host) -> list[Disc]:
+        """Dots walked round this host so far, in its frame; who walks on it adds to them."""
+        return self._walked.setdefault(host.dot, [])
 
     def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int) -> None:
         """A mark given in the host's frame."""

@@ -5,11 +5,17 @@ from math import hypot
 from typing import NamedTuple
 
 import numpy as np
+from numpy.typing import NDArray
 
+from ...budget import spend
 from ...geometry.surface import Array, Plane, Points
 from .host import Around, Disc, Host
 
 NEWTON = 12
+OTHERS, LAST = 12, 6  # times that what dots touch is chosen anew; after so many from the frame's own places
+CLOSER = 1e-6  # mm
+Points2 = tuple[Array, Array]
+Places = NDArray[np.intp]
 SETTLED = 1e-11
 STEP = 1e-6
 FLAT = 1e-9
@@ -30,8 +36,9 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -
 
     Exact in plan. On a relief each keeps its distance from the two discs it touches most closely in the frame (on the
     axis from the nearest), by Newton's method from the frame's own places: since a dot touches only the host and
-    earlier ones, every step is solved dot by dot. Where it does not settle, as past the edge of a relief, the best
-    places met are answered, and how far they are off.
+    earlier ones, every step is solved dot by dot. Where on the surface a third disc comes closer than the gap, that is
+    touched instead. Where it does not settle, as past the edge of a relief, the best places met are answered, and how
+    far they are off.
     """
     u, v, _ = (np.array(column) for column in zip(*dots, strict=True))
     if isinstance(around.surface, Plane):
@@ -39,6 +46,38 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -
     discs = [(0.0, 0.0, host.radius), *dots]
     near = np.array([_touched(discs, k) for k in range(1, len(discs))])
     radius = np.array([r for _, _, r in discs])
+    best, least, frame = (u, v), np.inf, (u, v)
+    for turn in range(OTHERS):
+        start = (u, v) if turn > LAST else frame  # where one leads nowhere, the other may
+        frame, off = _solved(start, near, radius, host, around, gap)
+        near, missing = _closer(frame, near, radius, host, around, gap)
+        if max(off, missing) < least:
+            best, least = frame, max(off, missing)
+        if missing <= CLOSER:
+            break
+    return Petal3D(*around.at(host, *best), least)
+
+
+def _closer(
+    frame: Points2, near: Places, radius: Array, host: Host, around: Around, gap: float
+) -> tuple[Places, float]:
+    """What each dot touches now that a third disc may have come closer than the gap, and by how much at most (mm)."""
+    points, _, _ = around.at(host, *frame)
+    every = np.concatenate((np.array([[host.x, host.y, host.z]]), np.stack(points, axis=1)))
+    spend(20 * len(every) ** 2)
+    clear = np.linalg.norm(every[:, None] - every, axis=2) - radius[:, None] - radius
+    clear[np.triu_indices(len(every))] = np.inf
+    least = np.where(_axial(frame[0]), np.inf, clear[1:].min(axis=1))
+    changed, short = near.copy(), np.flatnonzero(least < gap - CLOSER)
+    changed[short] = np.argsort(clear[1 + short], axis=1, kind="stable")[:, :2]
+    return changed, max(gap - float(least.min(initial=np.inf)), 0.0)
+
+
+def _solved(
+    frame: Points2, near: Places, radius: Array, host: Host, around: Around, gap: float
+) -> tuple[Points2, float]:
+    """Places in the frame at which every dot keeps its distances from the two it touches, and how far off they are."""
+    u, v = frame
     wanted = radius[1:, None] + radius[near] + gap
     middle = np.array([[host.x, host.y, host.z]])
     best, least = (u, v), np.inf
@@ -58,7 +97,7 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -
         own, other = (np.einsum("kic,kicx->kix", unit, given) for given in (slopes[:, None], moved[near]))
         steps = _steps(residual.tolist(), own.tolist(), other.tolist(), near.tolist(), _axial(u).tolist())
         u, v = u + steps[:, 0], v + steps[:, 1]
-    return Petal3D(*around.at(host, *best), least)
+    return best, least
 
 
 def _axial(u: Array) -> Array:

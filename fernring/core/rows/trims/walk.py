@@ -103,10 +103,11 @@ class Petal:
 
 def grow(trim: WalkTrim, number: int, host: "Host", growth: "Growth") -> list["Host"]:
     """The petal round one host; trims on it sit on every dot of it."""
-    petal = walked(trim, number, host, growth.around)
+    petal = walked(trim, number, host, growth.around, growth.walked_on(host))
     growth.findings += petal.findings
     if not petal.dots:
         return []
+    growth.walked_on(host).extend(petal.dots)
     (x, y, z), walks, outs, off = placed_petal(petal.dots, host, growth.around, trim.gap)
     if not off <= SEEN:
         growth.findings.append(Finding("not exact", number, (off,)))
@@ -127,15 +128,15 @@ def _slots(trim: WalkTrim, petal: Petal) -> list[int]:
     return [0] * len(petal.dots)
 
 
-def walked(trim: WalkTrim, number: int, host: "Host", around: "Around") -> Petal:
-    """Layer upon layer around the host; each layer sees the host and all earlier ones."""
+def walked(trim: WalkTrim, number: int, host: "Host", around: "Around", before: "Sequence[Disc]" = ()) -> Petal:
+    """Layer upon layer around the host; each layer sees the host, walks on it `before`, and all earlier layers."""
     radius = walk_radius(trim, host.radius)
     load, petal = around.loads.get(trim.size.tool or ""), Petal()
     if load is None and trim.load == "one":
         petal.findings.append(Finding("load not measured", number, (TYPICAL_LOAD.dots, TYPICAL_LOAD.ratio)))
     within = host.radius + (2 * radius + trim.gap) * (2 * trim.layers + trim.lead + 1)
     foreign = around.near(host, within)
-    discs: list[Disc] = [(0.0, 0.0, host.radius)]
+    discs: list[Disc] = [(0.0, 0.0, host.radius), *before]
     for _ in range(trim.lead):
         lead = (0.0, on_axis(discs, radius, trim.gap), radius)
         petal.add([lead], 0, 0, [0.0])

@@ -10,7 +10,7 @@ from fernring.core.dots.index import Index
 from fernring.core.geometry.surface import Plane
 from fernring.core.plan import Plan, plan
 from fernring.core.rows.trims.host import Around, Host
-from fernring.core.rows.trims.walk import Petal, WalkTrim, walked
+from fernring.core.rows.trims.walk import SEEN, Petal, WalkTrim, walked
 from tests import patterns
 from tests.assertions import FernTestCase
 
@@ -80,3 +80,35 @@ class WalkedTest(FernTestCase):
         )
         nobody = Around(Plane(200), Index(*(np.empty(0) for _ in range(4))), {}, {})
         return walked(trim, 0, Host(0.0, -50.0, 0.0, 50.0, 0.0, 0.0, host, 1, 0, 0, 0), nobody)
+
+
+class SeveralTest(FernTestCase):
+    def clear(self, found: Plan) -> float:
+        """The smallest clear distance among what one dot carries and itself (mm)."""
+        one = found.dots.take(found.dots.host == 0)
+        places = np.stack((one.x, one.y, one.z), axis=1)
+        apart = np.linalg.norm(places[:, None] - places, axis=2) - one.radius[:, None] - one.radius
+        return float(apart[np.triu_indices(len(one), 1)].min())
+
+    def planned(self, *trims: dict[str, Any], **relief: Any) -> Plan:
+        given = patterns.piece("petals").model_dump(mode="json")
+        given["blank"] = {**given["blank"], "outline": {"kind": "round", "diameter": 120}, **relief}
+        walks = patterns.numbered(trims)
+        row = patterns.row("a", 8.0, distance=patterns.at(30.0), trims=walks, count={"kind": "absolute", "repeats": 4})
+        return plan(patterns.read({**given, "rows": [row], "segments": 4}))
+
+    def test_on_steep_reliefs_no_third_dot_comes_closer_than_the_gap(self) -> None:
+        for rise in (30.0, 45.0, 55.0):
+            for layers, size in ((2, 2.5), (3, 1.5), (4, 1.0)):
+                trim = patterns.walk(size, load="each", layers=layers, gap=0.15)
+                found = self.planned(trim, relief={"kind": "dome", "rise": rise})
+                with self.subTest(rise=rise, layers=layers):
+                    self.assertGreater(self.clear(found), 0.15 - SEEN)
+
+    def test_a_second_walk_on_a_dot_goes_round_the_first(self) -> None:
+        one, other = patterns.walk(1.5, load="each", gap=0.2), patterns.walk(2.0, load="each", gap=0.2)
+        for sides in ("both", "left"):
+            found = self.planned(one, {**other, "sides": sides})
+            with self.subTest(sides):
+                self.assertGreater(self.clear(found), 0.2 - 1e-9)
+                self.assertGreater(int((found.dots.trim == 1).sum()), 8)
