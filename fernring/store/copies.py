@@ -15,7 +15,7 @@ from uuid import uuid4
 from . import identity, settings
 from .clock import now
 from .database import Database, migrations, open_database, statements
-from .errors import StoreError, in_words
+from .errors import CopyError, StoreError, in_words
 from .place import APPLICATION, check_place
 
 
@@ -32,24 +32,24 @@ def make(database: Database, target: Path) -> None:
 
 
 def check(copy: Path) -> None:
-    """Raises StoreError unless the file is a whole studio of this version or an earlier one, and nothing else."""
+    """Raises CopyError unless the file is a whole studio of this version or an earlier one, and nothing else."""
     try:
         opened = sqlite3.connect(f"{copy.resolve().as_uri()}?mode=ro", uri=True)
     except sqlite3.Error as error:
-        raise StoreError(f"The copy {copy.name} cannot be opened.") from error
+        raise CopyError(f"The copy {copy.name} cannot be opened.") from error
     try:
         opened.execute("PRAGMA trusted_schema = OFF")
         if opened.execute("PRAGMA application_id").fetchone()[0] != APPLICATION:
-            raise StoreError(f"The file {copy.name} is no copy of a Fern Ring studio.")
+            raise CopyError(f"The file {copy.name} is no copy of a Fern Ring studio.")
         found = set(opened.execute("SELECT type, name, tbl_name, sql FROM sqlite_schema"))
         if ("table", "migration") not in {(kind, name) for kind, name, _, _ in found}:
-            raise StoreError(f"The file {copy.name} is no copy of a Fern Ring studio.")
+            raise CopyError(f"The file {copy.name} is no copy of a Fern Ring studio.")
         steps = [step for (step,) in opened.execute("SELECT step FROM migration ORDER BY step")]
         known = [step for step, _ in migrations()]
         if steps != known[: len(steps)]:
-            raise StoreError(f"The copy {copy.name} was made by a later Fern Ring; bring it back with that one.")
+            raise CopyError(f"The copy {copy.name} was made by a later Fern Ring; bring it back with that one.")
         if found != _schema(len(steps)):
-            raise StoreError(
+            raise CopyError(
                 f"The copy {copy.name} holds tables or rules that no Fern Ring studio has; it was left alone."
             )
         if opened.execute("PRAGMA integrity_check(1)").fetchone()[0] != "ok":
@@ -57,7 +57,7 @@ def check(copy: Path) -> None:
         if opened.execute("PRAGMA foreign_key_check").fetchone() is not None:
             raise sqlite3.DatabaseError("malformed")
     except sqlite3.DatabaseError as error:
-        raise StoreError(f"The copy {copy.name} is damaged and was left alone; choose another copy.") from error
+        raise CopyError(f"The copy {copy.name} is damaged and was left alone; choose another copy.") from error
     finally:
         opened.close()
 
@@ -65,7 +65,7 @@ def check(copy: Path) -> None:
 def bring_back(copy: Path, studio: Path) -> Path | None:
     """The copy as the studio, in one step, also while it is served; answers where the old studio was kept.
 
-    None where there was none. Raises StoreError; then the studio is as before.
+    None where there was none. Raises CopyError or StoreError; then the studio is as before.
     """
     check(copy)
     old = open_database(studio) if studio.exists() else None

@@ -25,6 +25,12 @@ class DamagedError(FernError):
     code = "damaged"
 
 
+class CopyError(FernError):
+    """A file is no whole copy of a studio."""
+
+    code = "copy"
+
+
 class TakenError(FernError):
     """An id that must be new is known already, for something else."""
 

@@ -50,7 +50,7 @@ def post_studio_copy(request: Request) -> FileResponse:
     return FileResponse(draft, media_type=SQLITE, headers=headers, background=BackgroundTask(_removed, folder))
 
 
-@router.post("/bring-back", openapi_extra={"requestBody": {"content": {SQLITE: {}}}})
+@router.post("/bring-back", openapi_extra={"requestBody": {"content": {"application/octet-stream": {}}}})
 async def post_bring_back(request: Request) -> BroughtBack:
     """A copy as the studio; what it was until now is kept beside it."""
     _only_here(request)

@@ -10,7 +10,15 @@ from ..core.document.sentences import first_sentence
 from ..core.errors import CalledOffError, ComposeError, DocumentError, FernError, FitError, PlanError, SpentError
 from ..formats.paper import PagesError
 from ..standins.cutter import CutterError
-from ..store.errors import DamagedError, EarlierEpochError, NotFoundError, OtherStudioError, StoreError, TakenError
+from ..store.errors import (
+    CopyError,
+    DamagedError,
+    EarlierEpochError,
+    NotFoundError,
+    OtherStudioError,
+    StoreError,
+    TakenError,
+)
 
 
 class AwayError(FernError):
@@ -31,6 +39,7 @@ STATUS: dict[type[FernError], int] = {
     NotFoundError: 404,
     AwayError: 403,
     DamagedError: 422,
+    CopyError: 422,
     TakenError: 409,
     OtherStudioError: 409,
     EarlierEpochError: 409,

@@ -86,7 +86,7 @@ class BeginTest(BrowserTestCase):
     def test_a_blank_too_narrow_for_its_border_says_why(self) -> None:
         self.visit("/begin")
         self.fill("Border kept clear", "44.9")
-        expect(self.page.get_by_role("alert")).to_contain_text("A border of 44.9 mm leaves 0.10 mm from the centre")
+        expect(self.page.get_by_role("alert")).to_contain_text("A border of 44.9 mm leaves 0.1 mm from the centre")
         expect(self.page.get_by_role("button", name="Begin this piece")).to_be_disabled()
         self.fill("Border kept clear", "3")
         expect(self.page.get_by_role("button", name="Begin this piece")).to_be_enabled()

@@ -56,7 +56,7 @@ class EveryBlankTest(FernTestCase):
     def test_measures_that_contradict_each_other(self) -> None:
         for name, more, words in (
             ("dome", {"relief": {"kind": "dome", "rise": 50}}, "more than half a ball"),
-            ("taped", {"relief": {"kind": "taped dome", "tape": 80}}, "between 90 mm .flat."),
+            ("taped", {"relief": {"kind": "taped dome", "tape": 80}}, r"between \{90\} .flat."),
             ("odd", {"outline": {"kind": "odd", "x": [0, 50, 50, 0], "y": [0, 50, 0, 50]}}, "crosses itself near"),
             ("cross", {"centre": {"kind": "point", "x": 70, "y": 70}}, "lies outside the outline"),
             ("spoked", {"lie": {"kind": "symmetry axis"}}, "mirrors about no axis"),

@@ -98,7 +98,7 @@ class VerdictsTest(FernTestCase):
     def test_no_tool_for_a_free_size(self) -> None:
         sample = piece(row("a", 2.2, distance=at(20)))
         verdict = self.verdict(plan(sample), "no tool")
-        self.assertEqual([remedy.label for remedy in verdict.remedies], ["Use 2 mm (Tool 2)", "Use 2.5 mm (Tool 2.5)"])
+        self.assertEqual([remedy.label for remedy in verdict.remedies], ["Use {2} (Tool 2)", "Use {2.5} (Tool 2.5)"])
         self.assert_remedies_work(sample, "no tool", at_least=2)
 
     def test_a_size_the_named_tool_was_not_measured_at(self) -> None:
@@ -119,7 +119,9 @@ class VerdictsTest(FernTestCase):
         paints = (samples.PALE, Paint(id="cream", name="Cream", colour="#f6f2e9"), samples.RED)
         rows = (row("a", 2.0, distance=at(20)), row("b", 2.0, distance=at(24), shades=(paint("cream"),)))
         sample = piece(*rows, paints=paints)
-        self.assertIn("Pale and Cream are hard to tell apart", self.verdict(plan(sample), "shades alike").text)
+        self.assertIn(
+            "Row 1 in Pale and row 2 in Cream are hard to tell apart", self.verdict(plan(sample), "shades alike").text
+        )
         self.assert_remedies_work(sample, "shades alike")
 
     def test_the_same_shade_twice_is_meant(self) -> None:

@@ -2,6 +2,7 @@
 
 import os
 import re
+import shutil
 import signal
 import subprocess
 import sys
@@ -16,14 +17,14 @@ from tests.server import ROOT
 
 class PackageTest(FernTestCase):
     def test_installed_it_serves_a_studio(self) -> None:
-        with tempfile.TemporaryDirectory() as folder:
-            place = Path(folder)
-            self.run_or_fail([sys.executable, "-m", "commands.package", str(place)])
-            (wheel,) = place.glob("fernring-*.whl")
-            venv.create(place / "venv", with_pip=True)
-            programs = place / "venv" / "bin"
-            self.run_or_fail([str(programs / "pip"), "install", "--quiet", "--no-compile", str(wheel)])
-            self.serves(programs / "fernring", place)
+        place = Path(tempfile.mkdtemp())
+        self.addCleanup(shutil.rmtree, place)  # after the server has ended
+        self.run_or_fail([sys.executable, "-m", "commands.package", str(place)])
+        (wheel,) = place.glob("fernring-*.whl")
+        venv.create(place / "venv", with_pip=True)
+        programs = place / "venv" / "bin"
+        self.run_or_fail([str(programs / "pip"), "install", "--quiet", "--no-compile", str(wheel)])
+        self.serves(programs / "fernring", place)
 
     def run_or_fail(self, command: list[str]) -> None:
         done = subprocess.run(command, capture_output=True, text=True, cwd=ROOT)

@@ -6,7 +6,7 @@ from unittest.mock import patch
 
 from fernring.store import blobs, copies, identity, ledger, pieces
 from fernring.store.database import Database, open_database
-from fernring.store.errors import StoreError
+from fernring.store.errors import CopyError, StoreError
 from fernring.store.place import APPLICATION
 from tests.store.test_database import FIXTURE, StudioTestCase
 
@@ -72,7 +72,7 @@ class CopiesTest(StudioTestCase):
 
     def refused(self, words: str, copy: Path) -> None:
         before = self.names(self.database)
-        with self.assertRaisesRegex(StoreError, words):
+        with self.assertRaisesRegex(CopyError, words):
             copies.bring_back(copy, self.database.path)
         self.assertEqual(self.names(self.database), before)
         self.assertEqual(list(self.folder.glob("*-before-*")), [])
@@ -106,8 +106,8 @@ class CopiesTest(StudioTestCase):
         before = self.copy.read_bytes()
         self.add("Later")
         with (
-            patch.object(copies, "check", side_effect=StoreError("The disk is full.")),
-            self.assertRaisesRegex(StoreError, "full"),
+            patch.object(copies, "check", side_effect=CopyError("The disk is full.")),
+            self.assertRaisesRegex(CopyError, "full"),
         ):
             copies.make(self.database, self.copy)
         self.assertEqual(self.copy.read_bytes(), before)

@@ -33,7 +33,7 @@ class CopiesTest(WebTestCase):
     def test_what_is_no_copy_changes_nothing(self) -> None:
         self.begin()
         answer = self.client.post("/api/studio/bring-back", content=b"no studio", headers=KIND)
-        self.refused(answer, 507, "store", "damaged and was left alone")
+        self.refused(answer, 422, "copy", "damaged and was left alone")
         self.assertEqual([one["name"] for one in self.client.get("/api/pieces").json()], ["Sample"])
         self.assertEqual({one.name.split("-")[0] for one in self.folder.iterdir()}, {"studio.sqlite"})
 

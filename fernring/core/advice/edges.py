@@ -5,10 +5,10 @@ from collections.abc import Iterator
 import numpy as np
 
 from ..document.changes import change
-from ..document.distance import Nested
 from ..dots.table import Array, Whole
 from ..geometry.frames import walk_above
 from ..rows.placed import PlacedRow
+from ..rows.slack import slack_left, slack_rows
 from ..rows.tracks import track_of
 from ..solved import Solved
 from ..words.lengths import mm
@@ -90,7 +90,8 @@ def _inward(solved: Solved, index: int, over: float) -> tuple[Remedy, ...]:
 
 
 def _fill(solved: Solved) -> tuple[Remedy, ...]:
-    """Spread the slack where a nested row can take it; a further row is always worth a try."""
-    nested = any(isinstance(row.distance, Nested) and track_of(row.track).round for row in solved.piece.rows)
-    spread = (Remedy("Spread the slack", action="spread slack"),) if nested else ()
+    """Spread the slack where rows can take it and some is left; a further row is always worth a try."""
+    chosen, fixed = slack_rows(solved.piece)
+    left = slack_left(solved.piece, solved.halves, solved.rows, fixed) if chosen else 0.0
+    spread = (Remedy("Spread the slack", action="spread slack"),) if left > TOLERANCE else ()
     return (*spread, Remedy("Add a row", action="add row"))

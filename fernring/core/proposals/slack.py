@@ -4,14 +4,11 @@ from dataclasses import dataclass
 from math import inf
 
 from ..budget import budgeted
-from ..document.distance import Nested
 from ..document.piece import Piece
-from ..document.row import Row
 from ..errors import FitError
 from ..geometry.secant import secant_root
-from ..rows.border import left_over, outermost
 from ..rows.sequence import solve_rows
-from ..rows.tracks import track_of
+from ..rows.slack import slack_left, slack_rows
 from ..words.lengths import mm
 
 MOST_GAP = 20.0
@@ -36,7 +33,7 @@ def spread_slack(piece: Piece) -> Spread:
     of the last fixed row less the piece's safe gap. Where the rows jump past the target the nearest state
     below it is taken and the remainder stated. Raises FitError when there is no nested row, or nothing left to spread.
     """
-    chosen, fixed = _chosen(piece)
+    chosen, fixed = slack_rows(piece)
     if not chosen:
         raise FitError("There is no nested row whose gap could take up the slack.", "rows")
     before = _left(piece, fixed)
@@ -52,23 +49,6 @@ def spread_slack(piece: Piece) -> Spread:
     return Spread(spread, added, _left(spread, fixed), chosen)
 
 
-def _is_nested(row: Row) -> bool:
-    return isinstance(row.distance, Nested) and row.fit != "distance" and not track_of(row.track).central
-
-
-def _chosen(piece: Piece) -> tuple[tuple[int, ...], int | None]:
-    """Nested rows after the last fixed one; failing that those before it, with its index as the target."""
-    fixed = [
-        k for k, row in enumerate(piece.rows) if not _is_nested(row) and track_of(row.track).round and not row.boundary
-    ]
-    last = fixed[-1] if fixed else -1
-    after = tuple(k for k, row in enumerate(piece.rows) if k > last and _is_nested(row))
-    if after or not fixed:
-        return after, None
-    inner = fixed[-2] if len(fixed) > 1 else -1
-    return tuple(k for k, row in enumerate(piece.rows) if inner < k < last and _is_nested(row)), last
-
-
 def _widened(piece: Piece, chosen: tuple[int, ...], delta: float) -> Piece:
     rows = tuple(
         row.model_copy(update={"gap": row.gap + delta}) if k in chosen else row for k, row in enumerate(piece.rows)
@@ -79,8 +59,4 @@ def _widened(piece: Piece, chosen: tuple[int, ...], delta: float) -> Piece:
 def _left(piece: Piece, fixed: int | None) -> float:
     """What is left to the target (mm); infinite below zero when a row finds no room."""
     halves, rows = solve_rows(piece)
-    if any(row.noroom for row in rows):
-        return -inf
-    if fixed is None:
-        return left_over(halves, rows)
-    return rows[fixed].inner - piece.safe_gap - outermost(rows[:fixed])
+    return slack_left(piece, halves, rows, fixed)

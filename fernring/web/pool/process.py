@@ -38,7 +38,11 @@ class WorkerProcess:
         there.close()
         reader, writer = await asyncio.open_connection(sock=here)
         worker = cls(process, reader, writer)
-        await worker._next()
+        try:
+            await worker._next()
+        except BaseException:  # called off while it starts as well
+            await worker.end()
+            raise
         return worker
 
     async def answers(self, number: int, scope: Scope, body: bytes) -> AsyncIterator[Message]:

@@ -8666,7 +8666,7 @@ export interface operations {
         };
         requestBody?: {
             content: {
-                "application/vnd.sqlite3": unknown;
+                "application/octet-stream": unknown;
             };
         };
         responses: {

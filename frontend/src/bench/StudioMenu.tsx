@@ -6,7 +6,7 @@ import { keepFile, posted } from "../api/client";
 import { FileChooser } from "../studio/FileChooser";
 import { tell, tellProblem } from "../studio/notice";
 
-const KIND = "application/vnd.sqlite3";
+const KIND = "application/octet-stream";
 
 export function StudioMenu() {
   const [chosen, setChosen] = useState<File | null>(null);

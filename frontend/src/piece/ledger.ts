@@ -39,6 +39,7 @@ export class Ledger<T extends StudioDocument> {
   private studio: Studio | null = null;
   private kept = true;
   private changes = 0;
+  private loading: Promise<void> = Promise.resolve();
 
   constructor(ident: string) {
     this.ident = ident;
@@ -46,13 +47,18 @@ export class Ledger<T extends StudioDocument> {
     this.outbox = new Outbox(ident, (told) => this.hear(told));
   }
 
-  async load(): Promise<void> {
+  load(): Promise<void> {
+    this.loading = this.read();
+    return this.loading;
+  }
+
+  private async read(): Promise<void> {
     try {
       const { changes } = this;
       const path = { params: { path: { ident: this.ident } } };
       const state = await need(client.GET("/api/documents/{ident}", path));
       const unsent = await this.outbox.recall(state.studio);
-      if (changes !== this.changes && !unsent) return this.load(); // changed and saved meanwhile
+      if (changes !== this.changes && !unsent) return this.read(); // changed and saved meanwhile
       this.take(state);
       if (unsent) this.store.setState({ document: unsent.document as T, saving: "saving" });
     } catch (cause) {
@@ -100,6 +106,7 @@ export class Ledger<T extends StudioDocument> {
 
   /** Cut a revision of what the server has; answers its number. */
   async revise(reason: "printed" | "idle" | "asked" | "brought back"): Promise<number | null> {
+    await this.loading; // pressed before the document was there
     await this.outbox.flush();
     const { place } = this.store.getState();
     if (!place) return null;

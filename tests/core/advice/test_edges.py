@@ -5,7 +5,12 @@ import re
 from fernring.core.advice.edges import edge_verdicts
 from fernring.core.advice.verdict import Verdict
 from fernring.core.document.changes import changed
+from fernring.core.document.distance import AtWalk
+from fernring.core.document.piece import Piece
+from fernring.core.document.start import OnLines
 from fernring.core.plan import plan
+from fernring.core.proposals.slack import spread_slack
+from fernring.core.rows.tracks.centre import CentreTrack
 from fernring.core.solved import solve_piece
 from tests import patterns
 from tests.assertions import FernTestCase
@@ -52,3 +57,23 @@ class EdgesTest(FernTestCase):
 
     def test_a_border_that_leaves_nothing_is_all_that_is_said(self) -> None:
         self.assertEqual([v.code for v in said(row("a", 2.0), diameter=30, border=15.0)], ["no surface"])
+
+
+class SpreadOfferTest(FernTestCase):
+    def offered(self, sample: Piece) -> bool:
+        found = plan(sample).verdicts
+        return any(remedy.action == "spread slack" for verdict in found for remedy in verdict.remedies)
+
+    def test_the_slack_is_spread_wherever_that_is_offered(self) -> None:
+        """And not offered where a row finds no room, or no nested row can take it."""
+        nested = tuple(row(f"r{k}", 2.0) for k in range(3))
+        fixed = row("last", 2.0, distance=AtWalk(walk=30.0))
+        impossible = row("never", 60.0)
+        for rows, wanted in (
+            (nested, True), ((*nested, fixed), True), ((fixed,), False), ((*nested, impossible), False),
+        ):  # fmt: skip
+            sample = piece(row("c", 3.0, track=CentreTrack(), start=OnLines()), *rows, diameter=90)
+            with self.subTest([one.id for one in rows]):
+                self.assertEqual(self.offered(sample), wanted)
+                if wanted:
+                    self.assertGreater(spread_slack(sample).added, 0)
