@@ -3,6 +3,7 @@
 import hashlib
 import re
 import sqlite3
+from collections.abc import Iterator
 from dataclasses import dataclass
 
 from .clock import now
@@ -46,6 +47,12 @@ def get(db: sqlite3.Connection, digest: str) -> Blob:
     if row is None:
         raise NotFoundError("There is no such picture in this studio.", "hash")
     return Blob(row["hash"], row["media"], row["body"])
+
+
+def every(db: sqlite3.Connection) -> Iterator[tuple[str, str, bytes]]:
+    """Hash, media type and bytes of everything kept."""
+    for row in db.execute("SELECT hash, media, body FROM blob ORDER BY hash"):
+        yield row["hash"], row["media"], row["body"]
 
 
 def note_uses(db: sqlite3.Connection, edit: str, body: bytes) -> None:

@@ -5,7 +5,7 @@ from pathlib import Path
 
 from ..store.blobs import MOST_BYTES
 
-MOST_STUDIO = 4_000_000_000
+MOST_STUDIO, MOST_ZIP = 4_000_000_000, 200_000_000
 PACKAGE = Path(__file__).resolve().parents[1]
 PACKED = PACKAGE / "page"  # where a wheel carries the built page
 PAGE = PACKED if PACKED.exists() else PACKAGE.parent / "frontend" / "dist"
@@ -29,5 +29,6 @@ class Config:
     most_bodies: tuple[tuple[str, int], ...] = (
         ("/api/blobs", MOST_BYTES),
         ("/api/studio/bring-back", MOST_STUDIO),
+        ("/api/studio/bring-in", MOST_ZIP),
         ("/api/studio", 10_000),
     )

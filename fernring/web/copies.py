@@ -36,7 +36,7 @@ class BroughtBack(Answer):
 @router.post("/copy", response_model=None, responses={200: {"content": {SQLITE: {}}}})
 def post_studio_copy(request: Request) -> FileResponse:
     """The whole studio as one file, checked by reading it back."""
-    _only_here(request)
+    only_here(request)
     database = studio(request)
     folder = Path(tempfile.mkdtemp(dir=database.path.parent, prefix=".copy-"))
     draft = folder / "studio.sqlite"
@@ -53,7 +53,7 @@ def post_studio_copy(request: Request) -> FileResponse:
 @router.post("/bring-back", openapi_extra={"requestBody": {"content": {"application/octet-stream": {}}}})
 async def post_bring_back(request: Request) -> BroughtBack:
     """A copy as the studio; what it was until now is kept beside it."""
-    _only_here(request)
+    only_here(request)
     database = studio(request)
     folder = Path(tempfile.mkdtemp(dir=database.path.parent, prefix=".copy-"))
     try:
@@ -85,11 +85,11 @@ async def _daily(database: Database) -> None:
         await asyncio.sleep(EVERY_S)
 
 
-def _only_here(request: Request) -> None:
+def only_here(request: Request) -> None:
     """Raises AwayError for a client on another machine."""
     host = request.client.host if request.client else ""
     if host not in ("127.0.0.1", "::1", "testclient"):
-        raise AwayError("Copies of the studio are made and brought back on its own machine only.")
+        raise AwayError("A studio is copied, brought back and added to on its own machine only.")
 
 
 def _removed(folder: Path) -> None:

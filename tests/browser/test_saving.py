@@ -117,6 +117,20 @@ class SavingTest(BrowserTestCase):
         dialog.get_by_role("button", name="Bring it back").click()
         expect(self.page.get_by_role("link", name="Open Perigee", exact=True).first).to_be_visible()
 
+    def test_everything_is_saved_as_open_files_and_brought_in(self) -> None:
+        self.visit()
+        pieces = self.page.get_by_role("link", name="Open Perigee", exact=True)
+        before = pieces.count()
+        self.press("Studio")
+        with self.page.expect_download() as waiting:
+            self.page.get_by_role("menuitem", name="Save everything as open files").click()
+        data = Path(waiting.value.path()).read_bytes()
+        self.press("Studio")
+        ask = self.page.get_by_role("menuitem", name="Bring in pieces from files…").click
+        self.give_file(ask, "studio.zip", "application/zip", data)
+        expect(self.page.get_by_text("pieces came in.")).to_be_visible()
+        expect(pieces).to_have_count(2 * before)
+
     def test_an_earlier_revision_is_looked_at_and_brought_back(self) -> None:
         begun = self.document()
         self.page.get_by_role("link", name="History").click()

@@ -14,6 +14,7 @@ from .lane import Job, Lane
 EDITING = ("/api/plan", "/api/blank")
 HEAVY = (
     "/api/fits", "/api/slack", "/api/next-row", "/api/compose", "/api/files/", "/api/print/", "/api/pictures/",
+    "/api/studio/everything",
     "/api/path/", "/api/region/", "/api/outline/",
 )  # fmt: skip
 SLOW_S = 1.0

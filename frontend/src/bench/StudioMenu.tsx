@@ -1,20 +1,41 @@
 /** The whole studio as a file: a copy to keep, and a copy to bring back. */
 import { Button, Menu, Modal } from "@mantine/core";
 import { IconChevronDown } from "@tabler/icons-react";
+import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { keepFile, posted } from "../api/client";
+import type { TakenIn } from "../api/types";
 import { FileChooser } from "../studio/FileChooser";
 import { tell, tellProblem } from "../studio/notice";
 
 const KIND = "application/octet-stream";
 
+const today = () => new Date().toISOString().slice(0, 10);
+
 export function StudioMenu() {
+  const queries = useQueryClient();
   const [chosen, setChosen] = useState<File | null>(null);
   const copy = async () => {
     try {
-      const day = new Date().toISOString().slice(0, 10);
-      keepFile(await (await posted("/api/studio/copy", "")).blob(), `studio ${day}.sqlite`);
+      keepFile(await (await posted("/api/studio/copy", "")).blob(), `studio ${today()}.sqlite`);
       tell("The copy holds the whole studio. Keep it somewhere else than this machine.");
+    } catch (cause) {
+      tellProblem(cause);
+    }
+  };
+  const everything = async () => {
+    try {
+      keepFile(await (await posted("/api/studio/everything", "")).blob(), `studio ${today()}.zip`);
+    } catch (cause) {
+      tellProblem(cause);
+    }
+  };
+  const bringIn = async (file: File) => {
+    try {
+      const found = (await (await posted("/api/studio/bring-in", file, KIND)).json()) as TakenIn;
+      await queries.invalidateQueries();
+      const stock = [found.kit && "the kit", found.shelf && "the shelf"].filter(Boolean);
+      tell(`${[`${found.pieces} pieces`, ...stock].join(", ")} came in.`);
     } catch (cause) {
       tellProblem(cause);
     }
@@ -22,18 +43,25 @@ export function StudioMenu() {
   return (
     <>
       <FileChooser accept=".sqlite" onFile={async (file) => setChosen(file)}>
-        {(open) => (
-          <Menu position="bottom-end" withinPortal>
-            <Menu.Target>
-              <Button variant="subtle" rightSection={<IconChevronDown size={16} />}>
-                Studio
-              </Button>
-            </Menu.Target>
-            <Menu.Dropdown>
-              <Menu.Item onClick={() => void copy()}>Save a copy of the studio</Menu.Item>
-              <Menu.Item onClick={open}>Bring back a copy…</Menu.Item>
-            </Menu.Dropdown>
-          </Menu>
+        {(bringBack) => (
+          <FileChooser accept=".zip" onFile={bringIn}>
+            {(choose) => (
+              <Menu position="bottom-end" withinPortal>
+                <Menu.Target>
+                  <Button variant="subtle" rightSection={<IconChevronDown size={16} />}>
+                    Studio
+                  </Button>
+                </Menu.Target>
+                <Menu.Dropdown>
+                  <Menu.Item onClick={() => void copy()}>Save a copy of the studio</Menu.Item>
+                  <Menu.Item onClick={bringBack}>Bring back a copy…</Menu.Item>
+                  <Menu.Divider />
+                  <Menu.Item onClick={() => void everything()}>Save everything as open files</Menu.Item>
+                  <Menu.Item onClick={choose}>Bring in pieces from files…</Menu.Item>
+                </Menu.Dropdown>
+              </Menu>
+            )}
+          </FileChooser>
         )}
       </FileChooser>
       <BringBack file={chosen} done={() => setChosen(null)} />

@@ -1,0 +1,83 @@
+"""Routes for everything of a studio as open files, and for taking in documents from such files."""
+
+from datetime import date
+
+from fastapi import APIRouter, Request, Response
+from starlette.concurrency import run_in_threadpool
+
+from ..core.document.kit import Kit
+from ..core.document.piece import Piece
+from ..core.document.reading import Document
+from ..formats.everything import packed, unpacked
+from ..formats.piece_json import document_bytes
+from ..formats.summary_json import summary_bytes
+from ..store import blobs, ledger, pieces, sketches
+from ..store.database import Database
+from ..store.errors import DamagedError
+from .answer import Answer
+from .copies import only_here
+from .errors import RESPONSES
+from .exports import disposition
+from .ledger import stored_document, studio
+
+router = APIRouter(prefix="/api/studio", tags=["studio"], responses=RESPONSES)
+
+ZIP = "application/zip"
+
+
+class TakenIn(Answer):
+    """How many pieces came to the Bench, and whether the kit and the shelf were taken; they are where ours is empty."""
+
+    pieces: int
+    kit: bool
+    shelf: bool
+
+
+@router.post("/everything", response_model=None, responses={200: {"content": {ZIP: {}}}})
+def post_everything(request: Request) -> Response:
+    """Every piece, the kit and the shelf as JSON, rows as CSV, pictures, in one ZIP; damaged pieces are left out."""
+    database = studio(request)
+    with database.reading() as db:
+        idents = [*(one.id for one in pieces.listed(db)), pieces.singleton(db, "kit"), pieces.singleton(db, "shelf")]
+        documents = []
+        for ident in filter(None, idents):
+            try:
+                documents.append((ident, stored_document(ledger.state(db, ident).body)))
+            except DamagedError:
+                continue
+        data = packed(documents, blobs.every(db))
+    name = f"{database.path.stem}, {date.today().isoformat()}"
+    return Response(data, media_type=ZIP, headers={"Content-Disposition": disposition(name, ".zip")})
+
+
+@router.post("/bring-in", openapi_extra={"requestBody": {"content": {"application/octet-stream": {}}}})
+async def post_bring_in(request: Request) -> TakenIn:
+    """Documents from a ZIP: pieces come to the Bench as new ones, the kit and the shelf where ours is empty."""
+    only_here(request)
+    documents = await run_in_threadpool(unpacked, await request.body())
+    return await run_in_threadpool(_taken_in, studio(request), documents)
+
+
+def _taken_in(database: Database, documents: list[Document]) -> TakenIn:
+    """All of them, or none."""
+    count, stock = 0, {"kit": False, "shelf": False}
+    with database.writing() as db:
+        for document in reversed(documents):  # the newest stands first on the Bench
+            if isinstance(document, Piece):
+                made = ledger.create(
+                    db, "piece", pieces.piece_id(), document.name, document_bytes(document), "Bring in"
+                )
+                sketches.put_summary(db, made.head, summary_bytes(document))
+                count += 1
+                continue
+            kind = "kit" if isinstance(document, Kit) else "shelf"
+            now = ledger.state(db, pieces.singleton(db, kind) or "")
+            if not _holds_anything(stored_document(now.body)) and _holds_anything(document):
+                edit = ledger.Edit(ledger.new_id(), now.head, "Bring in", "", document_bytes(document))
+                ledger.append(db, now.document, now.branch, edit)
+                stock[kind] = True
+    return TakenIn(pieces=count, **stock)
+
+
+def _holds_anything(stock: Document) -> bool:
+    return bool(getattr(stock, "tools" if isinstance(stock, Kit) else "paints"))
