@@ -17,6 +17,7 @@ from unittest.mock import patch
 
 from fernring.web.pool import lane as lanes
 from fernring.web.pool.lane import BUSY, ENDED, TOO_LONG, Job, Lane
+from fernring.web.pool.process import WorkerProcess
 from tests import patterns, samples
 from tests.assertions import FernTestCase
 from tests.server import PATIENCE_S, Server
@@ -217,6 +218,15 @@ class LaneTest(FernTestCase):
         jobs = self.plan(heavy()), self.plan(light())
         with patch.object(lanes, "MOST_SECONDS", 0.2), patch.object(lanes, "GRACE_S", 0.0):
             self.assertEqual(self.run_jobs(*jobs), [None, 200])
+
+    def test_where_no_worker_can_start_nobody_waits_for_one(self) -> None:
+        job = self.plan(light())
+        with (
+            patch.object(WorkerProcess, "started", side_effect=OSError("no more processes")),
+            patch.object(lanes, "GRACE_S", 0.0),
+        ):
+            self.assertEqual(self.run_jobs(job), [None])
+        self.assertEqual(job.failed, ENDED)
 
     def test_queues_are_bounded(self) -> None:
         jobs = [self.plan(light()) for _ in range(3)]

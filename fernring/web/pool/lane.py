@@ -15,6 +15,7 @@ from .process import GoneError, WorkerProcess
 MOST_WAITING = 60
 MOST_SECONDS = 60.0  # a last net: budgets end calculations long before
 MOST_BYTES = 1_500_000_000
+MOST_FAILED = 3  # starts of a worker; then the server calculates by itself while it goes on trying
 LOOK_S = 0.1
 GRACE_S = 1.0  # between the word to stop and the end of a worker that does not
 
@@ -53,10 +54,16 @@ class Lane:
         self.waiting: deque[Job] = deque()
         self.running: Job | None = None
         self.begun = False  # whether a worker has stood ready yet
+        self.failed = 0  # how often in a row none could start
         self._worker: WorkerProcess | None = None
         self._more = asyncio.Event()
         self._numbers = count()
         self._task: asyncio.Task[None] | None = None
+
+    @property
+    def stands(self) -> bool:
+        """Whether there is a worker to be had, soon at least."""
+        return self.failed < MOST_FAILED
 
     def open(self) -> None:
         self._task = asyncio.create_task(self._work())
@@ -137,8 +144,13 @@ class Lane:
         while self._worker is None:
             try:
                 self._worker = await WorkerProcess.started(self.studio, self.nice)
-            except GoneError:
-                await asyncio.sleep(GRACE_S)  # it could not start; so does not spin
+            except (GoneError, OSError) as error:
+                LOG.error("A worker could not start: %r", error)
+                self.failed += 1
+                while self.waiting and self.failed >= MOST_FAILED:
+                    self.waiting.popleft().finish(ENDED)
+                await asyncio.sleep(GRACE_S)
+        self.failed = 0
         self.begun = True
         return self._worker
 

@@ -58,7 +58,7 @@ class Pooled:
     async def _calculate(self, scope: Scope, receive: Receive, send: Send) -> None:
         asker = Headers(scope=scope).get("fern-asker")
         lane = self._lane(scope["path"], asker)
-        if lane is self.editing and not lane.begun:
+        if not lane.stands or (lane is self.editing and not lane.begun):
             return await self.app(scope, receive, send)  # the first plan does not wait for the first worker
         try:
             body = await _whole(receive)
