@@ -7,10 +7,11 @@ from http.server import BaseHTTPRequestHandler, ThreadingHTTPServer
 from urllib.parse import urlsplit
 
 FAULT = b'{"code": "fault", "field": "", "message": "The line answered with a fault."}'
+REFUSAL = b'{"code": "value", "field": "segments", "message": "The line refuses these segments."}'
 DELAY_S = 0.05
 ITS_OWN = {"host", "origin", "connection", "transfer-encoding", "content-length", "date", "server"}
 
-# What may become of a request: "pass" it on, "drop" it, "lose" its answer, pass it "twice", "delay" it, answer "fault".
+# What may become of a request: "pass" it on, "drop" it, "lose" its answer, pass it "twice", "delay" it, answer "fault" or "refuse".
 Mood = Callable[[], str]
 
 
@@ -43,6 +44,8 @@ class Handler(BaseHTTPRequestHandler):
             threading.Event().wait(DELAY_S)
         if act == "fault":
             self.answer(500, [("content-type", "application/json")], FAULT)
+        elif act == "refuse":
+            self.answer(422, [("content-type", "application/json")], REFUSAL)
         elif act != "drop":
             status, headers, data = self.ask(body)
             if act == "twice":
