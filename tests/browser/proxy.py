@@ -11,7 +11,8 @@ REFUSAL = b'{"code": "value", "field": "segments", "message": "The line refuses 
 DELAY_S = 0.05
 ITS_OWN = {"host", "origin", "connection", "transfer-encoding", "content-length", "date", "server"}
 
-# What may become of a request: "pass" it on, "drop" it, "lose" its answer, pass it "twice", "delay" it, answer "fault" or "refuse".
+# What may become of a request: "pass" it on, "drop" it, "lose" its answer, pass it "twice", "delay" it, answer a "fault"
+# or "refuse" it.
 Mood = Callable[[], str]
 
 
@@ -27,6 +28,9 @@ class Proxy(ThreadingHTTPServer):
         self.mood: Mood = lambda: "pass"
         self.away = False
         threading.Thread(target=self.serve_forever, daemon=True).start()
+
+    def handle_error(self, *_: object) -> None:
+        """A page that is gone does not hear its answer; the tests say what went wrong."""
 
     def close(self) -> None:
         self.shutdown()
