@@ -11,8 +11,8 @@ REFUSAL = b'{"code": "value", "field": "segments", "message": "The line refuses 
 DELAY_S = 0.05
 ITS_OWN = {"host", "origin", "connection", "transfer-encoding", "content-length", "date", "server"}
 
-# What may become of a request: "pass" it on, "drop" it, "lose" its answer, pass it "twice", "delay" it, answer a "fault"
-# or "refuse" it.
+# What may become of a request: "pass" it on, "drop" it, "lose" its answer, pass it "twice", "delay" it, answer with a
+# "fault", or "refuse" it.
 Mood = Callable[[], str]
 
 
