@@ -17,6 +17,12 @@ from .setup import ROOT, say
 FOLDER = ROOT / "docs" / "screenshots"
 
 
+# Every piece in sight has its picture.
+DRAWN = """() => [...document.querySelectorAll(".bench-piece")]
+  .filter((one) => one.getBoundingClientRect().top < innerHeight)
+  .every((one) => one.querySelector(".bench-dots").textContent.includes("dots"))"""
+
+
 def main(names: list[str]) -> int:
     FOLDER.mkdir(parents=True, exist_ok=True)
     with tempfile.TemporaryDirectory() as folder, sync_playwright() as playwright:
@@ -39,6 +45,7 @@ def main(names: list[str]) -> int:
 def _bench(page: Page, at: str) -> None:
     page.goto(at)
     page.locator(".bench-dots").first.get_by_text("dots").wait_for()
+    page.wait_for_function(DRAWN)
 
 
 def _begin(page: Page, at: str) -> None:

@@ -17,6 +17,7 @@ HEAVY = (
     "/api/studio/everything",
     "/api/path/", "/api/region/", "/api/outline/",
 )  # fmt: skip
+PICTURES = "/api/pictures/"
 SLOW_S = 1.0
 MOST_ASKERS = 200
 CLOSING = "closing", "The studio is closing; what was asked was not calculated."
@@ -58,8 +59,9 @@ class Pooled:
     async def _calculate(self, scope: Scope, receive: Receive, send: Send) -> None:
         asker = Headers(scope=scope).get("fern-asker")
         lane = self._lane(scope["path"], asker)
-        if not lane.stands or (lane is self.editing and not lane.begun):
-            return await self.app(scope, receive, send)  # the first plan does not wait for the first worker
+        first = asker is not None or scope["path"].startswith(PICTURES)
+        if not lane.stands or (first and not lane.begun):
+            return await self.app(scope, receive, send)  # the first page does not wait for the first worker
         try:
             body = await _whole(receive)
         except HTTPException as error:
