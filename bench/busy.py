@@ -1,11 +1,9 @@
 """Edits saved and planned while 40 heavy requests wait, beside edits of an idle server: the 95th of 100."""
 
 import json
-import socket
 import statistics
 import tempfile
 import time
-import urllib.request
 from pathlib import Path
 from typing import Any
 from uuid import uuid4
@@ -26,7 +24,7 @@ def run() -> bool:
             state = _ask(server, "/api/pieces", {"piece": samples.five_rows().model_dump(mode="json")})
             state = _edits(server, state)[1]  # until both workers stand
             idle, state = _edits(server, state)
-            lines = [_begin(server, "/api/fits", {"piece": _heavy(), "row": 0}) for _ in range(HEAVY)]
+            lines = [server.begin("/api/fits", {"piece": _heavy(), "row": 0}) for _ in range(HEAVY)]
             busy, _ = _edits(server, state)
             for line in lines:
                 line.close()
@@ -56,17 +54,6 @@ def _edits(server: Server, state: dict[str, Any]) -> tuple[float, dict[str, Any]
 
 
 def _ask(server: Server, path: str, body: Any, asker: str = "") -> Any:
-    headers = {"content-type": "application/json", **({"fern-asker": asker} if asker else {})}
-    request = urllib.request.Request(f"{server.address}{path}", json.dumps(body).encode(), headers)
-    with urllib.request.urlopen(request) as answer:
-        return json.loads(answer.read())
-
-
-def _begin(server: Server, path: str, body: Any) -> socket.socket:
-    data = json.dumps(body).encode()
-    line = socket.create_connection(("127.0.0.1", server.port))
-    head = (
-        f"POST {path} HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: {len(data)}\r\n"
-    )
-    line.sendall(f"{head}\r\n".encode() + data)
-    return line
+    status, found = server.ask(path, body, asker)
+    assert status < 300, found
+    return json.loads(found)

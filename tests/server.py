@@ -1,12 +1,15 @@
 """A real server on a studio file."""
 
+import json
 import socket
 import subprocess
 import sys
 import time
+import urllib.error
 import urllib.request
 from contextlib import suppress
 from pathlib import Path
+from typing import Any
 
 ROOT = Path(__file__).resolve().parents[1]
 PATIENCE_S = 45
@@ -37,6 +40,24 @@ class Server:
         """As a power cut would."""
         self.process.kill()
         self.process.wait()
+
+    def ask(self, path: str, body: Any, asker: str = "") -> tuple[int, bytes]:
+        """Status and body of the answer to a POST of JSON, as from the page called `asker`."""
+        headers = {"content-type": "application/json", **({"fern-asker": asker} if asker else {})}
+        request = urllib.request.Request(f"{self.address}{path}", json.dumps(body).encode(), headers)
+        try:
+            with urllib.request.urlopen(request, timeout=PATIENCE_S) as answer:
+                return answer.status, answer.read()
+        except urllib.error.HTTPError as error:
+            return error.code, error.read()
+
+    def begin(self, path: str, body: Any) -> socket.socket:
+        """A request whose answer nobody reads yet."""
+        data = json.dumps(body).encode()
+        line = socket.create_connection(("127.0.0.1", self.port))
+        head = f"POST {path} HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: "
+        line.sendall(f"{head}{len(data)}\r\n\r\n".encode() + data)
+        return line
 
     def end(self) -> int:
         """As the system asks it to; answers its exit code."""

@@ -15,6 +15,7 @@ from ..formats.plan_json import sketch_bytes
 from ..formats.summary_json import summary_bytes
 from ..store import identity, ledger, pieces, settings, sketches
 from ..store.errors import DamagedError
+from ..store.ledger import State
 from .answer import Answer, Asked
 from .errors import RESPONSES, Problem
 from .exports import file_answer
@@ -191,11 +192,16 @@ def _is_piece(body: bytes) -> bool:
 
 
 def _put(request: Request, piece: Piece, label: str) -> StateAnswer:
-    body = orjson.dumps(piece.model_dump(mode="json"))
     with studio(request).writing() as db:
-        state = ledger.create(db, "piece", pieces.piece_id(), piece.name, body, label)
-        sketches.put_summary(db, state.head, summary_bytes(piece))
-        return state_answer(db, state)
+        return state_answer(db, put_piece(db, piece, label))
+
+
+def put_piece(db: sqlite3.Connection, piece: Piece, label: str) -> State:
+    """A new piece on the Bench, with what is said of it there."""
+    body = orjson.dumps(piece.model_dump(mode="json"))
+    state = ledger.create(db, "piece", pieces.piece_id(), piece.name, body, label)
+    sketches.put_summary(db, state.head, summary_bytes(piece))
+    return state
 
 
 def _piece(body: bytes) -> Piece:

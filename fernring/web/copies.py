@@ -45,8 +45,7 @@ def post_studio_copy(request: Request) -> FileResponse:
     except FernError:
         _removed(folder)
         raise
-    name = f"{database.path.stem}, {date.today().isoformat()}"
-    headers = {"Content-Disposition": disposition(name, ".sqlite")}
+    headers = {"Content-Disposition": disposition(dated_name(database), ".sqlite")}
     return FileResponse(draft, media_type=SQLITE, headers=headers, background=BackgroundTask(_removed, folder))
 
 
@@ -83,6 +82,11 @@ async def _daily(database: Database) -> None:
         except FernError as error:
             LOG.error("No copy of today: %s", error.message)
         await asyncio.sleep(EVERY_S)
+
+
+def dated_name(database: Database) -> str:
+    """What a file of the whole studio is called today."""
+    return f"{database.path.stem}, {date.today().isoformat()}"
 
 
 def only_here(request: Request) -> None:

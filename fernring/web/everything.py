@@ -1,7 +1,5 @@
 """Routes for everything of a studio as open files, and for taking in documents from such files."""
 
-from datetime import date
-
 from fastapi import APIRouter, Request, Response
 from starlette.concurrency import run_in_threadpool
 
@@ -10,14 +8,14 @@ from ..core.document.piece import Piece
 from ..core.document.reading import Document
 from ..formats.everything import packed, unpacked
 from ..formats.piece_json import document_bytes
-from ..formats.summary_json import summary_bytes
-from ..store import blobs, ledger, pieces, sketches
+from ..store import blobs, ledger, pieces
 from ..store.database import Database
 from ..store.errors import DamagedError
 from .answer import Answer
-from .copies import only_here
+from .bench import put_piece
+from .copies import dated_name, only_here
 from .errors import RESPONSES
-from .exports import disposition
+from .exports import file_answer
 from .ledger import stored_document, studio
 
 router = APIRouter(prefix="/api/studio", tags=["studio"], responses=RESPONSES)
@@ -46,8 +44,7 @@ def post_everything(request: Request) -> Response:
             except DamagedError:
                 continue
         data = packed(documents, blobs.every(db))
-    name = f"{database.path.stem}, {date.today().isoformat()}"
-    return Response(data, media_type=ZIP, headers={"Content-Disposition": disposition(name, ".zip")})
+    return file_answer(data, ZIP, dated_name(database), ".zip")
 
 
 @router.post("/bring-in", openapi_extra={"requestBody": {"content": {"application/octet-stream": {}}}})
@@ -64,10 +61,7 @@ def _taken_in(database: Database, documents: list[Document]) -> TakenIn:
     with database.writing() as db:
         for document in reversed(documents):  # the newest stands first on the Bench
             if isinstance(document, Piece):
-                made = ledger.create(
-                    db, "piece", pieces.piece_id(), document.name, document_bytes(document), "Bring in"
-                )
-                sketches.put_summary(db, made.head, summary_bytes(document))
+                put_piece(db, document, "Bring in")
                 count += 1
                 continue
             kind = "kit" if isinstance(document, Kit) else "shelf"

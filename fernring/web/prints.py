@@ -232,7 +232,7 @@ def post_booklet(request: BookletRequest) -> Response:
     book = booklet(solve_piece(request.piece), request.units, request.revision, _today())
     if request.format == "html":
         return file_answer(
-            booklet_html(book).encode(), "text/html; charset=utf-8", f"{request.piece.name}, pattern", "html"
+            booklet_html(book).encode(), "text/html; charset=utf-8", request.piece.name, ", pattern.html"
         )
     from ..formats.written.pdf import booklet_pdf
 

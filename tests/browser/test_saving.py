@@ -120,6 +120,7 @@ class SavingTest(BrowserTestCase):
     def test_everything_is_saved_as_open_files_and_brought_in(self) -> None:
         self.visit()
         pieces = self.page.get_by_role("link", name="Open Perigee", exact=True)
+        expect(pieces.first).to_be_visible()
         before = pieces.count()
         self.press("Studio")
         with self.page.expect_download() as waiting:

@@ -81,6 +81,11 @@ class NamesTest(WebTestCase):
                 self.assertIn(plain.removesuffix('.csv"'), header)
                 self.assertIn(f"filename*=UTF-8''{whole}%2C%20rows.csv", header)
 
+    def test_the_written_pattern_as_well(self) -> None:
+        for kind in ("html", "pdf"):
+            answer = self.client.post("/api/print/booklet", json={"piece": self.json(name="Tide"), "format": kind})
+            self.assertIn(f'filename="Tide, pattern.{kind}"', answer.headers["content-disposition"])
+
 
 class OpenApiTest(WebTestCase):
     def test_it_was_made_when_the_program_was_built(self) -> None:

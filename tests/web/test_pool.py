@@ -5,11 +5,8 @@ import json
 import os
 import shutil
 import signal
-import socket
 import tempfile
 import time
-import urllib.error
-import urllib.request
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 from typing import Any, ClassVar
@@ -65,21 +62,9 @@ class ServerTest(FernTestCase):
         shutil.rmtree(cls.folder)
 
     def ask(self, path: str, body: Any, asker: str = "") -> Answer:
-        headers = {"content-type": "application/json", **({"fern-asker": asker} if asker else {})}
-        request = urllib.request.Request(f"{self.server.address}{path}", json.dumps(body).encode(), headers)
-        try:
-            with urllib.request.urlopen(request, timeout=PATIENCE_S) as answer:
-                return answer.status, answer.read()
-        except urllib.error.HTTPError as error:
-            return error.code, json.loads(error.read())
-
-    def begin(self, path: str, body: Any) -> socket.socket:
-        """A request whose answer nobody reads yet."""
-        data = json.dumps(body).encode()
-        line = socket.create_connection(("127.0.0.1", self.server.port))
-        head = f"POST {path} HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: "
-        line.sendall(f"{head}{len(data)}\r\n\r\n".encode() + data)
-        return line
+        """Status, and the answer's bytes or what the refusal says."""
+        status, found = self.server.ask(path, body, asker)
+        return status, found if status < 400 else json.loads(found)
 
     def workers(self) -> list[int]:
         """Both of them, once they stand."""
@@ -103,12 +88,12 @@ class PoolTest(ServerTest):
         self.assertIn("The centre asks for more calculation", problem["message"])
 
     def test_fifty_plans_that_nobody_waits_for_hold_up_nobody(self) -> None:
-        for line in [self.begin("/api/plan", heavy()) for _ in range(50)]:
+        for line in [self.server.begin("/api/plan", heavy()) for _ in range(50)]:
             line.close()
         self.assertEqual(self.ask("/api/plan", light())[0], 200)
 
     def test_edits_and_plans_are_answered_while_the_heavy_wait(self) -> None:
-        lines = [self.begin("/api/fits", {"piece": heavy(), "row": 0}) for _ in range(20)]
+        lines = [self.server.begin("/api/fits", {"piece": heavy(), "row": 0}) for _ in range(20)]
         self.assertEqual(self.ask("/api/plan", light(), "a page")[0], 200)
         self.assertEqual(self.ask("/api/pieces", {"piece": light()})[0], 201)
         for line in lines:
@@ -145,9 +130,9 @@ class EndTest(ServerTest):
 
     def test_workers_end_with_a_server_that_is_killed(self) -> None:
         pids = self.workers()
-        lines = [self.begin("/api/plan", heavy())]
+        lines = [self.server.begin("/api/plan", heavy())]
         for _ in range(30):  # so that the server has answers it has not read
-            lines.append(self.begin("/api/plan", light()))
+            lines.append(self.server.begin("/api/plan", light()))
         self.server.kill()
         for line in lines:
             line.close()
@@ -156,7 +141,7 @@ class EndTest(ServerTest):
 
     def test_a_busy_server_ends_when_it_is_told_to(self) -> None:
         pids = self.workers()
-        lines = [self.begin("/api/plan", heavy()) for _ in range(30)]
+        lines = [self.server.begin("/api/plan", heavy()) for _ in range(30)]
         self.assertIn(self.server.end(), (0, -signal.SIGTERM))
         self.expect_ended(pids)
         for line in lines:

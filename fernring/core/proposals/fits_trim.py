@@ -58,7 +58,7 @@ def _sized(piece: Piece, index: int, trim: TrimRule, path: Path, size: KitSize) 
     inside, now = trim_kind(trim).sizes(trim)[0]
     same = now.share is None and abs(now.diameter - size.diameter) < 1e-9
     changes = (change(*path, *inside, trim_size(size)),)
-    return _tried(piece, index, f"{mm(size.diameter)}", size.diameter, size.name, changes, same)
+    return _tried(piece, index, mm(size.diameter), size.diameter, size.name, changes, same)
 
 
 def _tried(

@@ -3,7 +3,7 @@ import { Button, Menu, Modal } from "@mantine/core";
 import { IconChevronDown } from "@tabler/icons-react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { keepFile, posted } from "../api/client";
+import { download, posted } from "../api/client";
 import type { TakenIn } from "../api/types";
 import { FileChooser } from "../studio/FileChooser";
 import { tell, tellProblem } from "../studio/notice";
@@ -17,7 +17,7 @@ export function StudioMenu() {
   const [chosen, setChosen] = useState<File | null>(null);
   const copy = async () => {
     try {
-      keepFile(await (await posted("/api/studio/copy", "")).blob(), `studio ${today()}.sqlite`);
+      await download("/api/studio/copy", "", `studio ${today()}.sqlite`);
       tell("The copy holds the whole studio. Keep it somewhere else than this machine.");
     } catch (cause) {
       tellProblem(cause);
@@ -25,7 +25,7 @@ export function StudioMenu() {
   };
   const everything = async () => {
     try {
-      keepFile(await (await posted("/api/studio/everything", "")).blob(), `studio ${today()}.zip`);
+      await download("/api/studio/everything", "", `studio ${today()}.zip`);
     } catch (cause) {
       tellProblem(cause);
     }
