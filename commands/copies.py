@@ -4,7 +4,7 @@ import sys
 from pathlib import Path
 
 from fernring.core.errors import FernError
-from fernring.store import copies
+from fernring.store import copies, restoring
 from fernring.store.database import open_database
 from fernring.store.errors import StoreError
 
@@ -19,9 +19,10 @@ def backup(file: Path, studio: Path) -> str:
 def restore(file: Path, studio: Path) -> str:
     if not file.is_file():
         raise StoreError(f"There is no file {file}.")
-    kept = copies.bring_back(file, studio)
-    was = f" What it was before is kept in {kept}." if kept else ""
-    return f"{studio} is now as {file} has it.{was}"
+    done = restoring.bring_back(file, studio)
+    was = f" What it was before is kept in {done.kept}." if done.kept else ""
+    lost = f" Pictures found nowhere: {done.missing}." if done.missing else ""
+    return f"{studio} is now as {file} has it.{was}{lost}"
 
 
 def main(what: str, file: Path, studio: Path) -> int:

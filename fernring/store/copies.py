@@ -1,8 +1,7 @@
-"""Whole copies of a studio: made while it is in use, checked before they are taken, and brought back.
+"""Whole copies of a studio: made while it is in use, and checked before they are taken.
 
 A copy is one SQLite file with everything in it. It is made in one step and read back before it counts; a copy that
-fails leaves the last good one as it is. A studio that is brought back keeps its id and gets a new epoch, so that pages
-with unsent changes of before set them aside instead of mixing them in.
+fails leaves the last good one as it is.
 """
 
 import os
@@ -12,9 +11,7 @@ from contextlib import contextmanager, suppress
 from pathlib import Path
 from uuid import uuid4
 
-from . import identity, settings
-from .clock import now
-from .database import Database, migrations, open_database, statements
+from .database import Database, migrations, statements
 from .errors import CopyError, StoreError, in_words
 from .place import APPLICATION, check_place
 
@@ -24,7 +21,7 @@ def make(database: Database, target: Path) -> None:
     check_place(target)
     if target.resolve() == database.path.resolve():
         raise StoreError("A copy of the studio cannot take the place of the studio itself; choose another name.")
-    with _beside(target) as draft:
+    with draft_beside(target) as draft:
         with in_words(target), database.reading() as db:
             db.execute("VACUUM INTO ?", (str(draft),))
         check(draft)
@@ -62,56 +59,8 @@ def check(copy: Path) -> None:
         opened.close()
 
 
-def bring_back(copy: Path, studio: Path) -> Path | None:
-    """The copy as the studio, in one step, also while it is served; answers where the old studio was kept.
-
-    None where there was none. Raises CopyError or StoreError; then the studio is as before.
-    """
-    check(copy)
-    old = open_database(studio) if studio.exists() else None
-    kept = _free(studio) if old else None
-    if old and kept:
-        make(old, kept)
-    with _beside(studio) as draft:
-        with in_words(draft):
-            _copied(copy, draft)
-        fresh = open_database(draft)
-        with fresh.writing() as db:
-            identity.ensure(db)
-            settings.write(db, identity.EPOCH, str(1 + max(_epoch(fresh), _epoch(old) if old else 0)))
-        with in_words(studio):
-            _copied(draft, studio)
-    open_database(studio)
-    return kept
-
-
-def _copied(source: Path, target: Path) -> None:
-    """All pages in one step: whoever reads the target sees the old or the new."""
-    one, other = sqlite3.connect(f"{source.resolve().as_uri()}?mode=ro", uri=True), sqlite3.connect(target, timeout=5)
-    try:
-        one.backup(other)
-    finally:
-        one.close()
-        other.close()
-
-
-def _epoch(database: Database) -> int:
-    with database.reading() as db:
-        return int(settings.read(db).get(identity.EPOCH, "1"))
-
-
-def _free(studio: Path) -> Path:
-    """A name beside the studio for what it was until now."""
-    at = now()[:19].replace(":", "").replace("-", "").replace("T", "-")
-    names = (
-        studio.with_name(f"{studio.stem}-before-{at}{more}{studio.suffix}")
-        for more in ("", *(f"-{k}" for k in range(2, 100)))
-    )
-    return next(name for name in names if not name.exists())
-
-
 @contextmanager
-def _beside(target: Path) -> Iterator[Path]:
+def draft_beside(target: Path) -> Iterator[Path]:
     """A name for a draft beside the target; whatever is left of it goes."""
     draft = target.with_name(f".{uuid4().hex}.sqlite")
     try:

@@ -3,11 +3,12 @@
 import sqlite3
 from pathlib import Path
 
-from . import copies
+from . import light
 from .database import Database
 from .errors import StoreError
 
 DAYS = 7
+NAMES = "[0-9]*-[0-9]*-[0-9]*.sqlite"
 
 
 def keep(database: Database, day: str) -> Path | None:
@@ -15,19 +16,28 @@ def keep(database: Database, day: str) -> Path | None:
 
     Older ones than the last seven go once the new one is whole. Raises StoreError; the copies are then as before.
     """
-    folder = database.path.with_name(f"{database.path.stem}-copies")
-    known = sorted(folder.glob("*.sqlite"))
+    known = copies_of(database.path)
     if known and (known[-1].stem >= day or _stands(Database(known[-1])) == _stands(database)):
         return None
+    made = _folder(database.path) / f"{day}.sqlite"
     try:
-        folder.mkdir(exist_ok=True)
+        made.parent.mkdir(exist_ok=True)
     except OSError as error:
-        raise StoreError(f"The folder {folder} for daily copies cannot be made: {error.strerror}.") from error
-    made = folder / f"{day}.sqlite"
-    copies.make(database, made)
-    for old in sorted(folder.glob("*.sqlite"))[:-DAYS]:
+        raise StoreError(f"The folder {made.parent} for daily copies cannot be made: {error.strerror}.") from error
+    light.make(database, made)
+    for old in copies_of(database.path)[:-DAYS]:
         old.unlink(missing_ok=True)
+    light.prune(made.parent, copies_of(database.path))
     return made
+
+
+def copies_of(studio: Path) -> list[Path]:
+    """The daily copies of a studio, the oldest first."""
+    return sorted(_folder(studio).glob(NAMES))
+
+
+def _folder(studio: Path) -> Path:
+    return studio.with_name(f"{studio.stem}-copies")
 
 
 def _stands(database: Database) -> tuple[object, ...] | None:

@@ -10,8 +10,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from uuid import uuid4
 
-from . import blobs
-from .bodies import packed, unpacked
+from . import blobs, bodies
 from .clock import now
 from .errors import DamagedError, NotFoundError, TakenError
 
@@ -60,7 +59,7 @@ def state(db: sqlite3.Connection, ident: str, branch: str | None = None) -> Stat
     if document is None:
         raise NotFoundError(f"There is no document “{ident}” in this studio.", "id")
     row = db.execute(
-        "SELECT b.id, b.head, e.body, e.parent, e.label FROM branch b JOIN edit e ON e.id = b.head "
+        "SELECT b.id, b.head, e.parent, e.label FROM branch b JOIN edit e ON e.id = b.head "
         "WHERE b.id = ? AND b.document = ? AND b.closed_at IS NULL",
         (branch or document["main"], ident),
     ).fetchone()
@@ -76,7 +75,7 @@ def state(db: sqlite3.Connection, ident: str, branch: str | None = None) -> Stat
         branch=row["id"],
         main=document["main"],
         head=row["head"],
-        body=unpacked(row["body"]),
+        body=bodies.read(db, row["head"]),
         undo=row["label"] if row["parent"] else None,
         redo=after["label"] if after else None,
         branches=tuple(entry["id"] for entry in open_branches),
@@ -135,10 +134,9 @@ def close(db: sqlite3.Connection, ident: str, branch: str) -> None:
 
 def body_of(db: sqlite3.Connection, ident: str, edit: str) -> bytes:
     """The document after that edit. Raises NotFoundError."""
-    row = db.execute("SELECT body FROM edit WHERE id = ? AND document = ?", (edit, ident)).fetchone()
-    if row is None:
+    if db.execute("SELECT 1 FROM edit WHERE id = ? AND document = ?", (edit, ident)).fetchone() is None:
         raise NotFoundError("That state is not in the ledger of this piece.", "edit")
-    return unpacked(row["body"])
+    return bodies.read(db, edit)
 
 
 def mend(db: sqlite3.Connection, ident: str, readable: Callable[[bytes], bool]) -> str:
@@ -146,14 +144,14 @@ def mend(db: sqlite3.Connection, ident: str, readable: Callable[[bytes], bool]) 
     ledger. Raises NotFoundError where no state can be read.
     """
     query = (
-        "WITH RECURSIVE line (id, parent, body) AS ("
-        " SELECT e.id, e.parent, e.body FROM document d JOIN branch b ON b.id = d.main JOIN edit e ON e.id = b.head"
+        "WITH RECURSIVE line (id, parent) AS ("
+        " SELECT e.id, e.parent FROM document d JOIN branch b ON b.id = d.main JOIN edit e ON e.id = b.head"
         " WHERE d.id = ?"
-        " UNION ALL SELECT e.id, e.parent, e.body FROM edit e JOIN line l ON e.id = l.parent)"
-        " SELECT id, body FROM line"
+        " UNION ALL SELECT e.id, e.parent FROM edit e JOIN line l ON e.id = l.parent)"
+        " SELECT id FROM line"
     )
     for row in db.execute(query, (ident,)):
-        if _is_readable(row["body"], readable):
+        if _is_readable(db, row["id"], readable):
             db.execute(
                 "UPDATE branch SET head = ?, tip = ? WHERE id = (SELECT main FROM document WHERE id = ?)",
                 (row["id"], row["id"], ident),
@@ -164,22 +162,16 @@ def mend(db: sqlite3.Connection, ident: str, readable: Callable[[bytes], bool]) 
 
 
 def raw_body(db: sqlite3.Connection, ident: str) -> bytes:
-    """What is kept of the document as it stands, whole or not."""
-    row = db.execute(
-        "SELECT e.body FROM document d JOIN branch b ON b.id = d.main JOIN edit e ON e.id = b.head WHERE d.id = ?",
-        (ident,),
-    ).fetchone()
+    """What is kept of the document as it stands, whole or not. Raises NotFoundError."""
+    row = db.execute("SELECT b.head FROM document d JOIN branch b ON b.id = d.main WHERE d.id = ?", (ident,)).fetchone()
     if row is None:
         raise NotFoundError(f"There is no document “{ident}” in this studio.", "id")
-    try:
-        return unpacked(row["body"])
-    except DamagedError:
-        return bytes(row["body"])
+    return bodies.raw(db, row["head"])
 
 
-def _is_readable(body: bytes, readable: Callable[[bytes], bool]) -> bool:
+def _is_readable(db: sqlite3.Connection, edit: str, readable: Callable[[bytes], bool]) -> bool:
     try:
-        return readable(unpacked(body))
+        return readable(bodies.read(db, edit))
     except DamagedError:
         return False
 
@@ -223,9 +215,11 @@ def _undone(db: sqlite3.Connection, branch: str) -> sqlite3.Row | None:
 
 
 def _insert_edit(db: sqlite3.Connection, ident: str, branch: str, parent: str | None, edit: Edit) -> None:
+    body = bodies.kept(db, edit.body, parent)
     db.execute(
-        "INSERT INTO edit (id, document, branch, parent, label, mark, body, made_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
-        (edit.id, ident, branch, parent, edit.label, edit.mark, packed(edit.body), now()),
+        "INSERT INTO edit (id, document, branch, parent, label, mark, body, base, hash, made_at) "
+        "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+        (edit.id, ident, branch, parent, edit.label, edit.mark, body.body, body.base, body.hash, now()),
     )
     blobs.note_uses(db, edit.id, edit.body)
 

@@ -4,7 +4,7 @@ import sqlite3
 from dataclasses import dataclass
 from typing import Literal
 
-from .bodies import unpacked
+from . import bodies
 from .clock import now
 from .errors import NotFoundError
 
@@ -44,10 +44,7 @@ def listed(db: sqlite3.Connection, ident: str) -> list[Revision]:
 
 def body(db: sqlite3.Connection, ident: str, revision: int) -> bytes:
     """The document as it was. Raises NotFoundError."""
-    row = db.execute(
-        "SELECT e.body FROM revision r JOIN edit e ON e.id = r.edit WHERE r.document = ? AND r.id = ?",
-        (ident, revision),
-    ).fetchone()
+    row = db.execute("SELECT edit FROM revision WHERE document = ? AND id = ?", (ident, revision)).fetchone()
     if row is None:
         raise NotFoundError(f"This piece has no revision {revision}.", "revision")
-    return unpacked(row["body"])
+    return bodies.read(db, row["edit"])

@@ -3,7 +3,7 @@
 import sqlite3
 import zlib
 
-from .bodies import unpacked
+from . import bodies
 from .errors import NotFoundError
 
 
@@ -36,8 +36,8 @@ def picture(db: sqlite3.Connection, edit: str) -> bytes | None:
 def body_of_piece(db: sqlite3.Connection, edit: str) -> bytes:
     """The piece after an edit, whichever piece it is of. Raises NotFoundError."""
     row = db.execute(
-        "SELECT e.body FROM edit e JOIN document d ON d.id = e.document WHERE e.id = ? AND d.kind = 'piece'", (edit,)
+        "SELECT 1 FROM edit e JOIN document d ON d.id = e.document WHERE e.id = ? AND d.kind = 'piece'", (edit,)
     ).fetchone()
     if row is None:
         raise NotFoundError("There is no such state of a piece in this studio.", "edit")
-    return unpacked(row["body"])
+    return bodies.read(db, edit)

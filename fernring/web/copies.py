@@ -5,7 +5,7 @@ import logging
 import tempfile
 from collections.abc import AsyncIterator
 from contextlib import asynccontextmanager
-from datetime import date
+from datetime import UTC, date, datetime
 from pathlib import Path
 
 from fastapi import APIRouter, FastAPI, Request
@@ -13,7 +13,7 @@ from fastapi.responses import FileResponse
 from starlette.background import BackgroundTask
 
 from ..core.errors import FernError
-from ..store import copies, daily
+from ..store import copies, daily, restoring, thinning
 from ..store.database import Database
 from .answer import Answer
 from .errors import RESPONSES, AwayError
@@ -28,9 +28,10 @@ router = APIRouter(prefix="/api/studio", tags=["studio"], responses=RESPONSES)
 
 
 class BroughtBack(Answer):
-    """The name of the file beside the studio that holds what it was before."""
+    """The name of the file beside the studio that holds what it was before; how many pictures were nowhere found."""
 
     kept: str
+    missing: int
 
 
 @router.post("/copy", response_model=None, responses={200: {"content": {SQLITE: {}}}})
@@ -60,15 +61,15 @@ async def post_bring_back(request: Request) -> BroughtBack:
         with draft.open("wb") as file:
             async for part in request.stream():
                 file.write(part)
-        kept = await asyncio.to_thread(copies.bring_back, draft, database.path)
+        done = await asyncio.to_thread(restoring.bring_back, draft, database.path)
     finally:
         _removed(folder)
-    return BroughtBack(kept=kept.name if kept else "")
+    return BroughtBack(kept=done.kept.name if done.kept else "", missing=done.missing)
 
 
 @asynccontextmanager
 async def copied_daily(app: FastAPI) -> AsyncIterator[None]:
-    """While the server runs, a copy is kept of each day."""
+    """While the server runs, a copy is kept of each day, and then old edits go."""
     task = asyncio.create_task(_daily(app.state.database))
     yield
     task.cancel()
@@ -78,7 +79,8 @@ async def _daily(database: Database) -> None:
     await asyncio.sleep(FIRST_S)
     while True:
         try:
-            await asyncio.to_thread(daily.keep, database, date.today().isoformat())
+            if await asyncio.to_thread(daily.keep, database, date.today().isoformat()):
+                await asyncio.to_thread(thinning.thin, database, datetime.now(UTC))
         except FernError as error:
             LOG.error("No copy of today: %s", error.message)
         await asyncio.sleep(EVERY_S)

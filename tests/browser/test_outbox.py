@@ -3,10 +3,11 @@
 import json
 import random
 import sqlite3
-import zlib
 
 from playwright.sync_api import Page, expect
 
+from fernring.store import bodies
+from fernring.store.database import Database
 from tests.browser.proxy import Proxy
 from tests.browser.studio import BrowserTestCase
 from tests.server import Server
@@ -49,9 +50,9 @@ class OutboxTest(BrowserTestCase):
 
     def ledger(self) -> list[tuple[str, str, str]]:
         """(id, parent, name of the piece) of every edit of the piece, from the studio file itself."""
-        with sqlite3.connect(self.server.studio) as db:
-            rows = db.execute("SELECT id, parent, body FROM edit WHERE document = ? ORDER BY rowid", (self.ident,))
-            return [(ident, parent, json.loads(zlib.decompress(body))["name"]) for ident, parent, body in rows]
+        with Database(self.server.studio).reading() as db:
+            rows = db.execute("SELECT id, parent FROM edit WHERE document = ? ORDER BY rowid", (self.ident,))
+            return [(ident, parent, json.loads(bodies.read(db, ident))["name"]) for ident, parent in rows]
 
     def test_three_hundred_edits_in_two_tabs_over_a_bad_line(self) -> None:
         chance = random.Random(5)

@@ -4,7 +4,7 @@ import sqlite3
 from pathlib import Path
 from unittest.mock import patch
 
-from fernring.store import blobs, copies, identity, ledger, pieces
+from fernring.store import blobs, copies, identity, ledger, pieces, restoring
 from fernring.store.database import Database, open_database
 from fernring.store.errors import CopyError, StoreError
 from fernring.store.place import APPLICATION
@@ -45,12 +45,12 @@ class CopiesTest(StudioTestCase):
     def test_brought_back_with_a_new_epoch_and_the_old_studio_kept(self) -> None:
         copies.make(self.database, self.copy)
         self.add("Later")
-        kept = copies.bring_back(self.copy, self.database.path)
+        kept = restoring.bring_back(self.copy, self.database.path).kept
         assert kept
         self.assertEqual((self.names(self.database), self.names(Database(kept))), (["First"], ["Later", "First"]))
         with self.database.reading() as db:
             self.assertEqual(identity.read(db), identity.Identity(self.here.id, self.here.epoch + 1))
-        again = copies.bring_back(kept, self.database.path)
+        again = restoring.bring_back(kept, self.database.path).kept
         self.assertNotEqual(again, kept)
         with self.database.reading() as db:
             self.assertEqual(identity.read(db).epoch, self.here.epoch + 2)
@@ -61,19 +61,19 @@ class CopiesTest(StudioTestCase):
         copies.make(self.database, self.copy)
         new = self.folder / "new" / "studio.sqlite"
         new.parent.mkdir()
-        self.assertIsNone(copies.bring_back(self.copy, new))
+        self.assertIsNone(restoring.bring_back(self.copy, new).kept)
         self.assertEqual(self.names(open_database(new)), ["First"])
 
     def test_a_copy_of_an_earlier_version(self) -> None:
         old = self.made("old.sqlite", FIXTURE.read_text(encoding="utf-8") + f"; PRAGMA application_id = {APPLICATION}")
         expected = self.names(open_database(self.made("same.sqlite", FIXTURE.read_text(encoding="utf-8"))))
-        copies.bring_back(old, self.database.path)
+        restoring.bring_back(old, self.database.path)
         self.assertEqual(self.names(self.database), expected)
 
     def refused(self, words: str, copy: Path) -> None:
         before = self.names(self.database)
         with self.assertRaisesRegex(CopyError, words):
-            copies.bring_back(copy, self.database.path)
+            restoring.bring_back(copy, self.database.path)
         self.assertEqual(self.names(self.database), before)
         self.assertEqual(list(self.folder.glob("*-before-*")), [])
 

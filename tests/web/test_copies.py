@@ -20,6 +20,7 @@ class CopiesTest(WebTestCase):
         copies.check(copy)
         self.save(state, self.json(name="Changed since"), studio=state["studio"])
         back = self.client.post("/api/studio/bring-back", content=copy.read_bytes(), headers=KIND).json()
+        self.assertEqual(back["missing"], 0)
         self.assertEqual([one["name"] for one in self.client.get("/api/pieces").json()], ["Sample"])
         with sqlite3.connect(self.folder / back["kept"]) as db:
             self.assertEqual(

@@ -1545,11 +1545,13 @@ export interface components {
         };
         /**
          * BroughtBack
-         * @description The name of the file beside the studio that holds what it was before.
+         * @description The name of the file beside the studio that holds what it was before; how many pictures were nowhere found.
          */
         BroughtBack: {
             /** Kept */
             kept: string;
+            /** Missing */
+            missing: number;
         };
         /**
          * BundleRequest

@@ -25,6 +25,7 @@ export type Saved = Schemas["SavedAnswer"];
 export type Edit = Schemas["EditRequest"];
 export type Studio = Schemas["Studio"];
 export type Listed = Schemas["PieceListed"];
+export type BroughtBack = Schemas["BroughtBack"];
 export type TakenIn = Schemas["TakenIn"];
 export type Damaged = Schemas["DamagedPiece"];
 export type Pattern = Schemas["Pattern"];

@@ -4,7 +4,7 @@ import { IconChevronDown } from "@tabler/icons-react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { download, posted } from "../api/client";
-import type { TakenIn } from "../api/types";
+import type { BroughtBack, TakenIn } from "../api/types";
 import { FileChooser } from "../studio/FileChooser";
 import { tell, tellProblem } from "../studio/notice";
 
@@ -71,17 +71,26 @@ export function StudioMenu() {
 
 function BringBack({ file, done }: { file: File | null; done: () => void }) {
   const [busy, setBusy] = useState(false);
+  const [missing, setMissing] = useState(0);
   const bring = async () => {
     setBusy(true);
     try {
-      await posted("/api/studio/bring-back", file!, KIND);
-      location.reload(); // everything on the page is of the studio before
+      const answer = (await (await posted("/api/studio/bring-back", file!, KIND)).json()) as BroughtBack;
+      if (answer.missing === 0) location.reload(); // everything on the page is of the studio before
+      setMissing(answer.missing);
     } catch (cause) {
       tellProblem(cause);
       done();
     }
     setBusy(false);
   };
+  if (missing > 0)
+    return (
+      <Modal opened onClose={() => location.reload()} title="The copy is back">
+        <p>Pictures that neither the copy nor anything beside this studio holds: {missing}. Everything else is here.</p>
+        <Button onClick={() => location.reload()}>Go on</Button>
+      </Modal>
+    );
   return (
     <Modal opened={file !== null} onClose={done} title="Bring back a copy">
       <p>
