@@ -1,5 +1,7 @@
 """Kit and shelf, and taking them over into a piece."""
 
+from pathlib import Path
+
 from playwright.sync_api import expect
 
 from tests.browser.studio import BrowserTestCase
@@ -59,6 +61,28 @@ class StockTest(BrowserTestCase):
         self.page.reload()
         expect(self.page.get_by_label("Kestrel, colour")).to_have_value("#a0623b")
         expect(self.page.get_by_label("Finish of Kestrel")).to_have_value("metallic")
+
+    def test_the_kit_is_kept_as_a_file_and_added_to_from_one(self) -> None:
+        self.visit("/kit")
+        lines = self.page.locator("table.stock tbody tr")
+        expect(lines.first).to_be_visible()
+        count = lines.count()
+        with self.page.expect_download() as waiting:
+            self.press("Save as a file")
+        self.assertEqual(waiting.value.suggested_filename, "kit.json")
+        kept = Path(waiting.value.path()).read_bytes()
+        self.page.get_by_role("button", name="Remove ").first.click()
+        expect(lines).to_have_count(count - 1)
+        add = self.page.get_by_role("button", name="Add from a file…").click
+        self.give_file(add, "kit.json", "application/json", kept)
+        expect(self.page.get_by_text("1 added from kit.json.")).to_be_visible()
+        expect(lines).to_have_count(count)
+        self.give_file(add, "again.json", "application/json", kept)
+        expect(self.page.get_by_text("again.json holds nothing that is not here.")).to_be_visible()
+        self.give_file(add, "torn.json", "application/json", b"{")
+        expect(self.page.get_by_text("not readable JSON")).to_be_visible()
+        self.page.keyboard.press("Control+z")
+        expect(lines).to_have_count(count - 1)
 
     def test_new_sizes_are_taken_over_only_when_asked(self) -> None:
         self.begin_piece("Copies")

@@ -12,6 +12,7 @@ import { TextField } from "../studio/TextField";
 import { SUFFIX, useUnits } from "../studio/units";
 import { DotsFields } from "./DotsFields";
 import { LoadFields } from "./LoadFields";
+import { StockFiles } from "./StockFiles";
 import "./stock.css";
 import { useLedger } from "./useLedger";
 
@@ -44,6 +45,7 @@ export function KitScreen() {
           <span className="grow" />
           <Saved ledger={ledger} />
           <UndoRedo ledger={ledger} />
+          <StockFiles name="kit" ledger={ledger} stock={kit} />
           <Button onClick={add} disabled={!kit || kit.tools.length >= MOST.tools}>
             Add a tool
           </Button>

@@ -9,6 +9,7 @@ import { Saved, UndoRedo } from "../piece/Strip";
 import { Choice } from "../studio/Choice";
 import { Shell } from "../studio/Shell";
 import { TextField } from "../studio/TextField";
+import { StockFiles } from "./StockFiles";
 import "./stock.css";
 import { useLedger } from "./useLedger";
 
@@ -43,6 +44,7 @@ export function ShelfScreen() {
           <span className="grow" />
           <Saved ledger={ledger} />
           <UndoRedo ledger={ledger} />
+          <StockFiles name="shelf" ledger={ledger} stock={shelf} />
           <Button onClick={add} disabled={!shelf || shelf.paints.length >= MOST.paints}>
             Add a paint
           </Button>
