@@ -83,7 +83,7 @@ def _verdicts(page: Page, at: str) -> None:
     page.get_by_label("Walk distance", exact=True).press("Enter")
     page.get_by_role("img", name="serious finding").first.wait_for()
     page.locator(".verdict-line").get_by_role("button", name="verdict").click()
-    page.locator(".verdict.serious").first.wait_for()
+    page.locator(".verdict.serious").first.get_by_role("button", name="Nest row 2").wait_for()
 
 
 def _print(page: Page, at: str) -> None:

@@ -5,9 +5,10 @@ from itertools import combinations
 
 import numpy as np
 
-from fernring.core.advice.verdict import Verdict
+from fernring.core.advice.verdict import Remedy, Verdict
 from fernring.core.dots.table import Array, Dots
 from fernring.core.plan import Plan
+from fernring.core.proposals.remedies import remedies
 
 
 class FernTestCase(unittest.TestCase):
@@ -46,6 +47,10 @@ class FernTestCase(unittest.TestCase):
         found = [verdict for verdict in plan.verdicts if verdict.code == code]
         self.assertEqual(len(found), 1, f"wanted one “{code}” among {self.codes(plan)}")
         return found[0]
+
+    def remedies(self, plan: Plan, code: str) -> tuple[Remedy, ...]:
+        """What is offered for the one verdict of this code."""
+        return remedies(plan.solved.piece, self.verdict(plan, code).key, plan.solved)
 
 
 def between(one: Dots, other: Dots) -> Array:

@@ -6,6 +6,7 @@ from typing import Any
 import numpy as np
 import orjson
 
+from ..core.advice.verdict import Verdict
 from ..core.document.blank import Blank
 from ..core.document.piece import used
 from ..core.ground.ground import ground
@@ -40,7 +41,8 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "marks": _marks(solved),
         "guides": _guides(net(solved.piece, solved.rows)),
         "circles": [{"id": ident, "walk": walk} for ident, walk in solved.context.circles.items()],
-        "verdicts": [vars(verdict) | {"remedies": _remedies(verdict)} for verdict in plan.verdicts],
+        "verdicts": [_verdict(verdict) for verdict in plan.verdicts],
+        "slack": any(idea.action == "spread slack" for one in plan.verdicts for way in one.ways for idea in way),
         "totals": vars(plan.totals),
     }
 
@@ -130,10 +132,9 @@ def _guides(drawn: Net) -> list[dict[str, Any]]:
     return found
 
 
-def _remedies(verdict: Any) -> list[dict[str, Any]]:
-    return [
-        {"label": r.label, "action": r.action, "changes": [c.model_dump() for c in r.changes]} for r in verdict.remedies
-    ]
+def _verdict(verdict: Verdict) -> dict[str, Any]:
+    """Without its ways: which of them are remedies is asked for when somebody looks."""
+    return {name: value for name, value in vars(verdict).items() if name != "ways"}
 
 
 def _row(solved: Solved, index: int) -> dict[str, Any]:

@@ -4,8 +4,6 @@ from typing import Literal
 
 from pydantic import BaseModel
 
-from ..core.document.changes import Change
-
 
 class NearAnswer(BaseModel):
     clear: float
@@ -126,12 +124,6 @@ class CircleAnswer(BaseModel):
     walk: float
 
 
-class RemedyAnswer(BaseModel):
-    label: str
-    action: Literal["spread slack", "add row"] | None
-    changes: list[Change]
-
-
 class VerdictAnswer(BaseModel):
     """Lengths in `text` stand in braces, in mm: {1.25}."""
 
@@ -141,7 +133,6 @@ class VerdictAnswer(BaseModel):
     text: str
     rows: list[int]
     dots: list[int]
-    remedies: list[RemedyAnswer]
     accepted: str | None
 
 
@@ -166,6 +157,8 @@ class UsedAnswer(BaseModel):
 
 
 class PlanAnswer(BaseModel):
+    """The whole plan. `slack` says whether there is some that can be spread."""
+
     rim: float
     limit: float
     blank: BlankAnswer
@@ -178,6 +171,7 @@ class PlanAnswer(BaseModel):
     guides: list[GuideAnswer]
     circles: list[CircleAnswer]
     verdicts: list[VerdictAnswer]
+    slack: bool
     totals: TotalsAnswer
 
 

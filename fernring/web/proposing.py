@@ -7,6 +7,7 @@ from typing import Annotated, Any
 from fastapi import APIRouter, Request
 from pydantic import Field
 
+from ..core.advice.verdict import Action
 from ..core.document.blank import Blank
 from ..core.document.changes import Change
 from ..core.document.count import Count
@@ -20,6 +21,7 @@ from ..core.proposals import begun
 from ..core.proposals.fits import what_fits
 from ..core.proposals.fits_trim import trim_fits
 from ..core.proposals.next_row import next_row
+from ..core.proposals.remedies import remedies
 from ..core.proposals.slack import spread_slack
 from ..core.proposals.starting.compose import compose
 from ..core.proposals.starting.recipe import recipes
@@ -28,6 +30,7 @@ from ..formats.piece_json import parse_document
 from ..store import ledger, pieces
 from .answer import Answer, Asked
 from .errors import RESPONSES
+from .known import KnownPlans
 from .ledger import studio
 from .reading import PieceBody, QuickRoute
 
@@ -94,6 +97,21 @@ class SpreadAnswer(Answer):
     left: float
 
 
+class RemediesRequest(Asked):
+    """A piece, and the key of one of its verdicts."""
+
+    piece: PieceBody
+    key: Annotated[str, Field(strict=True, max_length=400)]
+
+
+class RemedyAnswer(Answer):
+    """What puts a verdict right: changes, or an action that is calculated when it is taken."""
+
+    label: str
+    action: Action | None
+    changes: list[Change]
+
+
 class TrackRequest(RowRequest):
     """A row to be put on another kind of track."""
 
@@ -156,6 +174,14 @@ def post_fits_trim(request: TrimRequest) -> list[TrimAlternativeAnswer]:
     """What fits here? Alternatives for one trim."""
     found = trim_fits(request.piece, request.row, request.trim)
     return [TrimAlternativeAnswer(**{**vars(one), "changes": list(one.changes)}) for one in found]
+
+
+@router.post("/remedies")
+def post_remedies(request: Request, asked: RemediesRequest) -> list[RemedyAnswer]:
+    """What was tried and puts this verdict right, without bringing one as bad."""
+    plans: KnownPlans = request.app.state.known
+    found = remedies(asked.piece, asked.key, plans.like(asked.piece))
+    return [RemedyAnswer(label=one.label, action=one.action, changes=list(one.changes)) for one in found]
 
 
 @router.post("/slack")

@@ -12,6 +12,7 @@ from fernring.core.errors import FernError
 from fernring.core.plan import Plan, plan
 from fernring.core.proposals.fits import what_fits
 from fernring.core.proposals.fits_trim import trim_fits
+from fernring.core.proposals.remedies import remedies
 from fernring.formats.plan_json import plan_bytes
 from tests import patterns, samples
 from tests.assertions import FernTestCase, clearances
@@ -94,12 +95,15 @@ class AnyPatternTest(FernTestCase):
 
     @settings(max_examples=15)
     @given(patterned())
-    def test_every_remedy_can_be_taken(self, sample: Piece) -> None:
+    def test_every_remedy_mends_and_brings_nothing_as_bad(self, sample: Piece) -> None:
         found = plan(sample)
+        serious = {one.key for one in found.verdicts if one.severity == "serious"}
         for verdict in found.verdicts[:6]:
-            for remedy in verdict.remedies:
+            for remedy in remedies(sample, verdict.key):
                 if remedy.changes:
-                    plan(changed(sample, remedy.changes))
+                    after = plan(changed(sample, remedy.changes)).verdicts
+                    self.assertNotIn(verdict.key, [one.key for one in after], remedy.label)
+                    self.assertLessEqual({one.key for one in after if one.severity == "serious"}, serious)
 
     @settings(max_examples=20)
     @given(patterned(), st.floats(-180, 180))

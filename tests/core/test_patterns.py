@@ -69,7 +69,7 @@ class TrimTest(FernTestCase):
             self.assertAlmostEqual(other / one, 0.9)
         verdict = self.verdict(found, "load too small")
         self.assertRegex(verdict.text, r"one load must give \d+ dots to reach the foot, and this one gives 5")
-        again = plan(changed(found.solved.piece, verdict.remedies[-1].changes))
+        again = plan(changed(found.solved.piece, self.remedies(found, "load too small")[-1].changes))
         self.assertNotIn("load too small", self.codes(again))
 
     def test_both_sides_are_mirror_images(self) -> None:
@@ -96,11 +96,10 @@ class TrimTest(FernTestCase):
         self.assertEqual(sorted(set(dots.level.tolist())), [1, 2, 3])
 
     def test_a_top_dot_as_large_as_its_host_is_named(self) -> None:
-        verdict = self.verdict(self.grown(top(6.8)), "top too large")
-        self.assertEqual(verdict.severity, "serious")
-        self.assertNotIn(
-            "top too large", self.codes(plan(changed(self.grown(top(6.8)).solved.piece, verdict.remedies[0].changes)))
-        )
+        found = self.grown(top(6.8))
+        self.assertEqual(self.verdict(found, "top too large").severity, "serious")
+        (remedy,) = self.remedies(found, "top too large")
+        self.assertNotIn("top too large", self.codes(plan(changed(found.solved.piece, remedy.changes))))
 
     def test_shades_of_stacks_take_turns_with_the_last_between(self) -> None:
         found = plan(piece("stacks in turns"))
@@ -130,7 +129,7 @@ class TrimTest(FernTestCase):
     def test_neighbouring_petals_that_collide(self) -> None:
         """One layer less still collides here, so two less are offered."""
         found = self.grown(walk(2.5, load="each", layers=3), size=8.9, distance=18)
-        remedy = self.verdict(found, "petals collide").remedies[0]
+        remedy = self.remedies(found, "petals collide")[0]
         self.assertEqual(remedy.label, "Two layers less")
         self.assertNotIn("petals collide", self.codes(plan(changed(found.solved.piece, remedy.changes))))
 

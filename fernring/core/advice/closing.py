@@ -8,7 +8,7 @@ from ..document.row import Row
 from ..rows.counts import allowed, as_count, keeps_symmetry
 from ..rows.tracks import track_of
 from ..solved import Solved
-from .verdict import Remedy, Verdict
+from .verdict import Remedy, Verdict, each
 
 
 def closing_verdicts(solved: Solved) -> Iterator[Verdict]:
@@ -19,7 +19,7 @@ def closing_verdicts(solved: Solved) -> Iterator[Verdict]:
             continue
         text = f"{solved.name(index).capitalize()} breaks the symmetry: {_why(row, placed.repeats, segments)}."
         remedies = tuple(_set_count(solved, index, n) for n in _nearest(placed.repeats, segments))
-        yield Verdict("breaks symmetry", f"breaks symmetry:{row.id}", "warning", text, (index,), (), remedies)
+        yield Verdict("breaks symmetry", f"breaks symmetry:{row.id}", "warning", text, (index,), (), each(*remedies))
 
 
 def _why(row: Row, n: int, segments: int) -> str:

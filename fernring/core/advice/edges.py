@@ -12,8 +12,8 @@ from ..rows.slack import slack_left, slack_rows
 from ..rows.tracks import track_of
 from ..solved import Solved
 from ..words.lengths import mm
-from .sizes import shrink
-from .verdict import MOST_PLACES, Remedy, Severity, Verdict
+from .sizes import smaller
+from .verdict import MOST_PLACES, Remedy, Severity, Verdict, Ways, each
 
 TOLERANCE = 1e-6
 WORTH_SAYING = 0.05
@@ -30,10 +30,10 @@ def edge_verdicts(solved: Solved) -> Iterator[Verdict]:
             yield from _over(solved, index)
     if not solved.piece.rows:
         add = Remedy("Add a row", action="add row")
-        yield Verdict("empty", "empty", "note", "No rows yet: add the centre and a first row.", remedies=(add,))
+        yield Verdict("empty", "empty", "note", "No rows yet: add the centre and a first row.", ways=each(add))
     elif solved.left > WORTH_SAYING:
         yield Verdict(
-            "space left", "space left", "note", f"{mm(solved.left)} left at the edge.", remedies=_fill(solved)
+            "space left", "space left", "note", f"{mm(solved.left)} left at the edge.", ways=each(*_fill(solved))
         )
 
 
@@ -75,7 +75,7 @@ def _verdict(
     return Verdict(code, key, severity, text, (index,), tuple(dots.tolist()), _inward(solved, index, float(over.max())))
 
 
-def _inward(solved: Solved, index: int, over: float) -> tuple[Remedy, ...]:
+def _inward(solved: Solved, index: int, over: float) -> Ways:
     row, placed = solved.piece.rows[index], solved.rows[index]
     most = max(placed.diameters)
     remedies = []
@@ -83,10 +83,7 @@ def _inward(solved: Solved, index: int, over: float) -> tuple[Remedy, ...]:
     if track_of(row.track).round and 0 < limit < placed.walk:
         moved = (change("rows", index, "distance", {"kind": "walk", "walk": limit}), change("rows", index, "fit", None))
         remedies.append(Remedy("Move it in to the border", moved))
-    smaller = shrink(row, index, solved.piece.tools, most - 2 * over)
-    if smaller:
-        remedies.append(Remedy(*smaller))
-    return tuple(remedies)
+    return (*each(*remedies), smaller(row, index, solved.piece.tools, most - min(2 * over, most / 8)))
 
 
 def _fill(solved: Solved) -> tuple[Remedy, ...]:

@@ -6,7 +6,7 @@ from ..document.changes import change
 from ..rows.tracks import track_of
 from ..solved import Solved
 from ..words.lengths import mm
-from .verdict import Remedy, Verdict
+from .verdict import Remedy, Verdict, each
 
 SEEN = 0.01  # mm; nobody sees less
 
@@ -24,4 +24,4 @@ def even_verdicts(solved: Solved) -> Iterator[Verdict]:
         remedies = []
         if track_of(row.track).round and row.spacing == "equal gaps":
             remedies.append(Remedy("Use equal angles", (change("rows", index, "spacing", "equal angles"),)))
-        yield Verdict("not even", f"not even:{row.id}", "warning", text, (index,), (), tuple(remedies))
+        yield Verdict("not even", f"not even:{row.id}", "warning", text, (index,), (), each(*remedies))

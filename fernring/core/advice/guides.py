@@ -8,7 +8,7 @@ from ..guides.markers import markers
 from ..guides.showing import bare_length
 from ..solved import Solved
 from ..words.lengths import mm
-from .verdict import Remedy, Verdict
+from .verdict import Remedy, Verdict, each
 
 WORTH_SAYING = 5.0
 
@@ -30,4 +30,4 @@ def guide_verdicts(solved: Solved) -> Iterator[Verdict]:
     if solved.piece.guides.spokes in ("all", "every second"):
         remedies.append(Remedy("Draw only the first cross", (change("guides", "spokes", "first cross"),)))
     text = f"{mm(bare)} of the guides would still show at the end: a {chosen} does not come off this surface."
-    yield Verdict("guide shows", "guide shows", "warning", text, (), (), tuple(remedies))
+    yield Verdict("guide shows", "guide shows", "warning", text, (), (), each(*remedies))

@@ -15,7 +15,7 @@ from ..colour.difference import ciede2000
 from ..document.changes import change
 from ..kept import kept
 from ..solved import Solved
-from .verdict import Remedy, Verdict
+from .verdict import Remedy, Verdict, each
 
 FROM_BASE, FROM_NEIGHBOUR, WITHIN_RAMP = 9.0, 5.0, 1.2
 OFFERED = 2
@@ -67,7 +67,7 @@ def _against_base(solved: Solved, used: list[list[int]], apart: np.ndarray) -> I
                     f"{solved.piece.blank.base.name} (difference {apart[shade, -1]:.1f}, wanted {FROM_BASE:g})."
                 )
                 key = f"lost on base:{row.id}:{solved.palette.shades[shade].colour}"
-                yield Verdict("lost on base", key, "warning", text, (index,), (), _other_paints(solved, index))
+                yield Verdict("lost on base", key, "warning", text, (index,), (), each(*_other_paints(solved, index)))
 
 
 def _alike(solved: Solved, rows: tuple[int, ...], pairs: list[tuple[int, int]], apart: np.ndarray) -> Iterator[Verdict]:
@@ -83,7 +83,7 @@ def _alike(solved: Solved, rows: tuple[int, ...], pairs: list[tuple[int, int]], 
         numbers = f"difference {apart[a, b]:.1f}, wanted {limit:g}"
         text = f"{who} are hard to tell apart ({numbers})."
         key = ":".join(["alike", *(solved.piece.rows[index].id for index in rows), one.colour, other.colour])
-        yield Verdict("shades alike", key, "warning", text, rows, (), _other_paints(solved, rows[-1]))
+        yield Verdict("shades alike", key, "warning", text, rows, (), each(*_other_paints(solved, rows[-1])))
         return
 
 

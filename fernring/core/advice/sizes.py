@@ -7,8 +7,10 @@ from ..document.changes import Change, change
 from ..document.kit import Tool
 from ..document.row import Row
 from ..words.lengths import mm
+from .verdict import Remedy
 
 SAME = 0.05
+MOST_SIZES = 8
 
 
 @dataclass(frozen=True, order=True)
@@ -50,9 +52,12 @@ def trim_size(size: KitSize) -> dict[str, float | str | None]:
     return {"diameter": size.diameter, "tool": size.tool, "share": None}
 
 
-def shrink(row: Row, index: int, tools: Iterable[Tool], most: float) -> tuple[str, tuple[Change, ...]] | None:
-    """Words and changes that give a one-dot pattern the largest kit size up to `most`, or None."""
-    size = largest_up_to(kit_sizes(tools), most)
-    if size is None or len(row.pattern) != 1:
-        return None
-    return f"Use {mm(size.diameter)} dots ({size.name})", give_size(row, index, 0, size)
+def smaller(row: Row, index: int, tools: Iterable[Tool], most: float, where: str = "") -> tuple[Remedy, ...]:
+    """The kit sizes up to `most` (mm), the largest first, for a row of one kind of dot; `where` ends their words."""
+    if len(row.pattern) != 1:
+        return ()
+    fitting = [size for size in reversed(kit_sizes(tools)) if size.diameter <= most + 1e-9]
+    return tuple(
+        Remedy(f"Use {mm(size.diameter)} dots ({size.name}){where}", give_size(row, index, 0, size))
+        for size in fitting[:MOST_SIZES]
+    )

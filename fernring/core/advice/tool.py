@@ -9,7 +9,7 @@ from ..solved import Solved
 from ..words.lengths import mm
 from .sizes import SAME, KitSize, give_size, kit_sizes, trim_size
 from .trims import trim_path
-from .verdict import Remedy, Verdict
+from .verdict import Remedy, Verdict, each
 
 
 def tool_verdicts(solved: Solved) -> Iterator[Verdict]:
@@ -41,7 +41,7 @@ def _trims(solved: Solved, index: int, sizes: list[KitSize]) -> Iterator[Verdict
             near = min(sizes, key=lambda one: abs(one.diameter - size.diameter))
             made = change(*path, *inside, trim_size(near))
             fix = Remedy(f"Use {mm(near.diameter)} ({near.name})", (made,))
-            yield Verdict("no tool", f"no tool:{row.id}:{trim.id}:{k}", "warning", text, (index,), (), (fix,))
+            yield Verdict("no tool", f"no tool:{row.id}:{trim.id}:{k}", "warning", text, (index,), (), each(fix))
 
 
 def _verdict(solved: Solved, index: int, k: int, text: str, diameter: float, sizes: list[KitSize]) -> Verdict:
@@ -51,4 +51,4 @@ def _verdict(solved: Solved, index: int, k: int, text: str, diameter: float, siz
     remedies = tuple(
         Remedy(f"Use {mm(size.diameter)} ({size.name})", give_size(row, index, k, size)) for size in below + above
     )
-    return Verdict("no tool", f"no tool:{row.id}:{row.pattern[k].id}", "warning", text, (index,), (), remedies)
+    return Verdict("no tool", f"no tool:{row.id}:{row.pattern[k].id}", "warning", text, (index,), (), each(*remedies))

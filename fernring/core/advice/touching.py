@@ -2,26 +2,27 @@
 
 from collections.abc import Iterator
 from dataclasses import dataclass
-from itertools import islice
 
 import numpy as np
 
-from ..budget import attempt, spend
-from ..document.changes import Change, change, changed
+from ..budget import spend
+from ..document.changes import Change, change
+from ..document.piece import Piece
 from ..document.row import states_gap
 from ..rows.counts import allowed, as_count
 from ..rows.ring_spacing import ring_spacing
 from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
 from ..rows.trims.kind import Smaller
-from ..solved import Solved, solve_piece
+from ..solved import Solved
 from ..words.lengths import mm
 from .crowd import PETALS, RINGS, SWEPT, crowded
-from .sizes import shrink
-from .verdict import MOST_PLACES, Remedy, Severity, Verdict
+from .sizes import smaller
+from .verdict import MOST_PLACES, Remedy, Severity, Verdict, Ways, each
 
 TOLERANCE = 1e-6
 SORTS = 4
+MOST_COUNTS = 3
 
 
 def touching_verdicts(solved: Solved) -> Iterator[Verdict]:
@@ -71,65 +72,51 @@ def _verdict(solved: Solved, pair: Pair, dots: tuple[int, ...]) -> Verdict:
         if pair.overlaps
         else f"are only {mm(max(pair.clear, 0))} apart where {mm(pair.gap)} is wanted"
     )
-    code, who, remedies = _words(solved, pair)
+    code, who, ways = _words(solved, pair)
     places = f" at {pair.places}{' or more' if pair.more else ''} places" if pair.places > 1 or pair.more else ""
     key = ":".join([code, *(solved.piece.rows[k].id for k in sorted({a, b}))])
     severity: Severity = "serious" if pair.overlaps else "warning"
-    return Verdict(code, key, severity, f"{who} {how}{places}.", tuple(sorted({a, b})), dots, remedies)
+    return Verdict(code, key, severity, f"{who} {how}{places}.", tuple(sorted({a, b})), dots, ways)
 
 
-def _words(solved: Solved, pair: Pair) -> tuple[str, str, tuple[Remedy, ...]]:
-    """Code, who is concerned, and remedies."""
+def _words(solved: Solved, pair: Pair) -> tuple[str, str, Ways]:
+    """Code, who is concerned, and ways to mend it."""
     a, b = pair.a, pair.b
     name = solved.name(b).capitalize()
     if pair.sort == SWEPT:
         who = f"{name}: its swipes" if a == b else f"{name} and {solved.name(a)}: swipes and dots"
-        return "swipe without room", who, _smaller(solved, b, pair) or _smaller(solved, a, pair)
+        return "swipe without room", who, tuple(way for row in {b: 0, a: 0} for way in _smaller(solved, row, pair))
     if pair.sort == PETALS:
-        return "petals collide", f"{name}: petals of neighbours", _smaller(solved, b, pair)
+        return "petals collide", f"{name}: petals of neighbours", tuple(_smaller(solved, b, pair))
     if a != b:
         code = "touching" if pair.overlaps else "close"
-        return code, f"{name} and {solved.name(a)}: dots", _pair_remedies(solved, pair)
+        return code, f"{name} and {solved.name(a)}: dots", _pair_ways(solved, pair)
     if pair.sort != RINGS:
-        return "close", f"{name}: dots of its trims", ()
-    remedies = _own_remedies(solved, a, pair.short)
+        return "close", f"{name}: dots of its trims", tuple(_smaller(solved, a, pair))
+    ways = _own_ways(solved, a, pair.short)
     if pair.overlaps:
-        return "does not close", f"{name} does not close: neighbouring dots", remedies
-    return "close", f"{name}: neighbouring dots", remedies
+        return "does not close", f"{name} does not close: neighbouring dots", ways
+    return "close", f"{name}: neighbouring dots", ways
 
 
-def _smaller(solved: Solved, index: int, pair: Pair) -> tuple[Remedy, ...]:
+def _smaller(solved: Solved, index: int, pair: Pair) -> Iterator[tuple[Remedy, ...]]:
     """Trims of the row that can take less room: swipes where marks meet, petals where those collide."""
-    remedies: list[Remedy] = []
     for k, trim in enumerate(solved.piece.rows[index].trims):
         kind = trim_kind(trim)
         if kind.swept != (pair.sort == SWEPT):
             continue
         where = f" on {solved.name(index)}" if kind.swept else ""
         for way in kind.smaller(trim, pair.short):
-            offers = (Remedy(one.words + where, _changes(one, index, k)) for one in way)
-            remedies += islice((offer for offer in offers if _helps(solved, pair, offer)), 1)
-    return tuple(remedies)
+            yield tuple(Remedy(one.words + where, _changes(one, index, k)) for one in way)
 
 
 def _changes(one: Smaller, index: int, k: int) -> tuple[Change, ...]:
     return tuple(change("rows", index, "trims", k, name, value) for name, value in one.changes.items())
 
 
-def _helps(solved: Solved, pair: Pair, offer: Remedy) -> bool:
-    """Whether the pair keeps clear with this change; none is offered untried."""
-
-    def clear() -> bool:
-        crowd = crowded(solve_piece(changed(solved.piece, offer.changes), solved))
-        return not bool(((crowd.a == pair.a) & (crowd.b == pair.b) & (crowd.sort == pair.sort)).any())
-
-    return bool(attempt(clear))
-
-
-def _own_remedies(solved: Solved, index: int, short: float) -> tuple[Remedy, ...]:
+def _own_ways(solved: Solved, index: int, short: float) -> Ways:
     """Fewer dots, smaller dots, or further out."""
     row, placed, piece = solved.piece.rows[index], solved.rows[index], solved.piece
-    remedies = []
     context = solved.halves.of(placed.half) or solved.context
     spacing, first = ring_spacing(context.surface, row.spacing), placed.first_rad
     fewer = [
@@ -137,18 +124,21 @@ def _own_remedies(solved: Solved, index: int, short: float) -> tuple[Remedy, ...
         for n in allowed(piece.segments, placed.repeats - 1)
         if spacing.clear(placed.walk, placed.diameters, n, first) >= row.gap
     ]
-    if fewer:
-        rule = as_count(fewer[-1], piece.segments).model_dump(mode="json")
-        remedies.append(Remedy(f"Set {fewer[-1]} repeats", (change("rows", index, "count", rule),)))
-    smaller = shrink(row, index, piece.tools, placed.diameters[0] - short)
-    if smaller:
-        remedies.append(Remedy(*smaller))
-    if row.fit is None:
-        remedies.append(Remedy("Move it out until it closes", (change("rows", index, "fit", "distance"),)))
-    return tuple(remedies)
+    repeats = tuple(_set_count(piece, index, n) for n in reversed(fewer[-MOST_COUNTS:]))
+    further = Remedy("Move it out until it closes", (change("rows", index, "fit", "distance"),))
+    return (
+        repeats,
+        *(each(further) if row.fit is None else ()),
+        smaller(row, index, piece.tools, placed.diameters[0] - short),
+    )
 
 
-def _pair_remedies(solved: Solved, pair: Pair) -> tuple[Remedy, ...]:
+def _set_count(piece: Piece, index: int, n: int) -> Remedy:
+    rule = as_count(n, piece.segments).model_dump(mode="json")
+    return Remedy(f"Set {n} repeats", (change("rows", index, "count", rule),))
+
+
+def _pair_ways(solved: Solved, pair: Pair) -> Ways:
     """Nest the later row, or make it smaller."""
     a, b, piece = pair.a, pair.b, solved.piece
     row = piece.rows[b]
@@ -158,8 +148,8 @@ def _pair_remedies(solved: Solved, pair: Pair) -> tuple[Remedy, ...]:
         if row.fit == "distance":
             nest.append(change("rows", b, "fit", None))
         remedies.append(Remedy(f"Nest {solved.name(b)}", tuple(nest)))
-    for index in (b, a):
-        smaller = shrink(piece.rows[index], index, piece.tools, solved.rows[index].diameters[0] - 2 * pair.short)
-        if smaller:
-            remedies.append(Remedy(f"{smaller[0]} on {solved.name(index)}", smaller[1]))
-    return tuple(remedies)
+    sizes = (
+        smaller(piece.rows[k], k, piece.tools, solved.rows[k].diameters[0] - 1e-6, f" on {solved.name(k)}")
+        for k in (b, a)
+    )
+    return (*each(*remedies), *sizes)

@@ -11,7 +11,7 @@ from ..solved import Solved
 from ..words.lengths import mm
 from ..words.numbers import counted
 from .sizes import KitSize, kit_sizes, largest_up_to, trim_size
-from .verdict import Remedy, Verdict
+from .verdict import Remedy, Verdict, each
 
 
 @dataclass(frozen=True)
@@ -57,9 +57,9 @@ def trim_path(solved: Solved, index: int, number: int) -> Path:
 def _load(where: Where, finding: Finding) -> Verdict:
     need, gives = (int(value) for value in finding.figures)
     text = f"{where.name}: one load must give {need} dots to reach the foot, and this one gives {gives}."
-    each = Remedy("Reload for every dot", (change(*where.path, "load", "each"),))
-    remedies = (*_larger_load(where, need), each)
-    return Verdict("load too small", where.key("load too small"), "warning", text, (where.index,), (), remedies)
+    reload = Remedy("Reload for every dot", (change(*where.path, "load", "each"),))
+    ways = each(*_larger_load(where, need), reload)
+    return Verdict("load too small", where.key("load too small"), "warning", text, (where.index,), (), ways)
 
 
 def _not_measured(where: Where, finding: Finding) -> Verdict:
@@ -75,7 +75,7 @@ def _uneven(where: Where, finding: Finding) -> Verdict:
     right, left = (int(value) for value in finding.figures)
     text = f"{where.name}: a walk has {right} dots on one side and {left} on the other."
     even = Remedy("As many on both sides", (change(*where.path, "equal", True),))
-    return Verdict("uneven sides", where.key("uneven sides"), "note", text, (where.index,), (), (even,))
+    return Verdict("uneven sides", where.key("uneven sides"), "note", text, (where.index,), (), each(even))
 
 
 def _top(where: Where, finding: Finding) -> Verdict:
@@ -86,7 +86,7 @@ def _top(where: Where, finding: Finding) -> Verdict:
     if smaller and isinstance(where.trim, TopTrim) and len(where.trim.sizes) == 1:
         taken = change(*where.path, "sizes", 0, trim_size(smaller))
         fixes = (Remedy(f"Use {mm(smaller.diameter)} dots ({smaller.name})", (taken,)),)
-    return Verdict("top too large", where.key("top too large"), "serious", text, (where.index,), (), fixes)
+    return Verdict("top too large", where.key("top too large"), "serious", text, (where.index,), (), each(*fixes))
 
 
 def _larger_load(where: Where, need: int) -> tuple[Remedy, ...]:

@@ -13,16 +13,28 @@ MOST_PLACES = 300
 
 @dataclass(frozen=True)
 class Remedy:
-    """Changes to the document that put the finding right, or an action that has to be calculated."""
+    """Changes to the document that may put the finding right, or an action that has to be calculated."""
 
     label: str
     changes: tuple[Change, ...] = ()
     action: Action | None = None
 
 
+Ways = tuple[tuple[Remedy, ...], ...]
+
+
+def each(*remedies: Remedy) -> Ways:
+    """Every one of these a way of its own."""
+    return tuple((remedy,) for remedy in remedies)
+
+
 @dataclass(frozen=True)
 class Verdict:
-    """`key` stays the same while the finding does, so that it can be accepted. `rows` and `dots` are indices."""
+    """`key` stays the same while the finding does, so that it can be accepted. `rows` and `dots` are indices.
+
+    `ways` are ideas that nobody tried yet: of each way, from the change that is felt least on, the first that helps is
+    offered (proposals/remedies.py).
+    """
 
     code: str
     key: str
@@ -30,5 +42,5 @@ class Verdict:
     text: str
     rows: tuple[int, ...] = ()
     dots: tuple[int, ...] = ()
-    remedies: tuple[Remedy, ...] = ()
+    ways: Ways = ()
     accepted: str | None = None

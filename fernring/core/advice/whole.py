@@ -15,7 +15,7 @@ from ..regions.bare import region_of
 from ..rows.tracks import track_of
 from ..solved import Solved
 from ..words.lengths import mm
-from .verdict import MOST_PLACES, Remedy, Verdict
+from .verdict import MOST_PLACES, Remedy, Verdict, each
 
 WIDER = 3.0
 LEAST_BARE = 1.5
@@ -43,7 +43,7 @@ def _bare_rings(solved: Solved) -> Iterator[Verdict]:
             nest = Remedy(f"Nest {solved.name(index)}", (change("rows", index, "distance", {"kind": "nested"}),))
             rule = solved.piece.rows[index]
             fixable = track_of(rule.track).round and not isinstance(rule.distance, Nested)
-            yield Verdict("bare ring", key, "note", text, (before, index), (), (nest,) if fixable else ())
+            yield Verdict("bare ring", key, "note", text, (before, index), (), each(nest) if fixable else ())
 
 
 def _meant(solved: Solved, low: float, high: float) -> bool:
@@ -63,7 +63,7 @@ def _base_showing(solved: Solved) -> Iterator[Verdict]:
     if share > most:
         text = f"The base coat shows on {share:.0f} per cent of the painted area; {most:g} per cent was chosen."
         add = Remedy("Add a row", action="add row")
-        yield Verdict("base shows", "base shows", "note", text, (), (), (add,))
+        yield Verdict("base shows", "base shows", "note", text, (), (), each(add))
 
 
 def base_share(solved: Solved) -> float:

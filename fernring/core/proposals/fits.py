@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from itertools import islice, product
 from math import inf, log
 
+from ..advice.all import all_verdicts
 from ..advice.sizes import KitSize, given_size, kit_sizes
 from ..budget import budgeted
 from ..document.changes import Change, change
@@ -13,12 +14,13 @@ from ..document.row import Row
 from ..errors import FitError
 from ..rows.border import left_over
 from ..rows.counts import allowed, as_count
-from ..rows.halves import Halves, open_halves
+from ..rows.halves import Halves
 from ..rows.placed import PlacedRow
 from ..rows.ring_fit import MOST_DIAMETER
 from ..rows.sequence import solve_rest
 from ..rows.solve import solve_on_halves
 from ..rows.tracks import track_of
+from ..solved import Solved, solve_piece
 
 SHORT_TABLE = 12
 MOST_GROWN = 40
@@ -66,32 +68,50 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
 
 @dataclass(frozen=True)
 class _Before:
-    """What the row sees, the rows already placed, and the row as it stands."""
+    """The rows before, the row as it stands, and what is seriously wrong with them as they are."""
 
-    halves: Halves
-    rows: tuple[PlacedRow, ...]
+    solved: Solved
     now: PlacedRow
+    wrong: frozenset[str]
+
+    @property
+    def halves(self) -> Halves:
+        return self.solved.halves
+
+    @property
+    def rows(self) -> tuple[PlacedRow, ...]:
+        return self.solved.rows
 
 
 def _before(piece: Piece, index: int) -> _Before:
-    opened = open_halves(piece)
-    halves, rows = solve_rest(piece.model_copy(update={"rows": piece.rows[:index]}), opened, ())
-    return _Before(halves, rows, solve_on_halves(piece.rows[index], index, halves))
+    solved = solve_piece(piece.model_copy(update={"rows": piece.rows[:index]}))
+    with_row = _with_row(solved, piece.rows[index])
+    return _Before(solved, with_row.rows[index], _wrong(with_row))
+
+
+def _with_row(before: Solved, row: Row) -> Solved:
+    return solve_piece(before.piece.model_copy(update={"rows": (*before.piece.rows, row)}), before)
+
+
+def _wrong(solved: Solved) -> frozenset[str]:
+    """Keys of the serious findings."""
+    return frozenset(verdict.key for verdict in all_verdicts(solved) if verdict.severity == "serious")
 
 
 Found = tuple[Row, PlacedRow, int, KitSize]
 
 
 def _fitting(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Found]:
-    """Trials of the row that fit, from the one most like it on: placed one by one, as they are asked for."""
-    index = len(before.rows)
-    for trial, bare, member, size in islice(_spaced(piece, before, sizes), MOST_GROWN):
-        placed = solve_on_halves(trial, index, before.halves) if trial.trims else bare
-        if left_over(before.halves, (placed,)) >= -1e-6:
-            yield trial, placed, member, size
+    """Trials of the row that fit, from the one most like it on: placed one by one, as they are asked for. None brings
+    a serious finding that is not there already.
+    """
+    for trial, member, size in islice(_spaced(piece, before, sizes), MOST_GROWN):
+        found = _with_row(before.solved, trial)
+        if left_over(before.halves, found.rows[-1:]) >= -1e-6 and _wrong(found) <= before.wrong:
+            yield trial, found.rows[-1], member, size
 
 
-def _spaced(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Found]:
+def _spaced(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[tuple[Row, int, KitSize]]:
     """Trials whose own dots, before any trim, stand well apart from each other."""
     index, row = len(before.rows), piece.rows[len(before.rows)]
     members = range(min(len(row.pattern), track_of(row.track).members))
@@ -100,7 +120,7 @@ def _spaced(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[Fou
         trial = _trial(row, n, member, size, piece.segments)
         placed = solve_on_halves(trial.model_copy(update={"trims": ()}), index, before.halves)
         if _well_apart(placed, row.gap, before.now):
-            yield trial, placed, member, size
+            yield trial, member, size
 
 
 def _counts(row: Row, segments: int, now: PlacedRow) -> list[int]:

@@ -1012,6 +1012,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/remedies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Remedies
+         * @description What was tried and puts this verdict right, without bringing one as bad.
+         */
+        post: operations["post_remedies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/slack": {
         parameters: {
             query?: never;
@@ -2853,7 +2873,10 @@ export interface components {
             /** Words */
             words: string;
         };
-        /** PlanAnswer */
+        /**
+         * PlanAnswer
+         * @description The whole plan. `slack` says whether there is some that can be spread.
+         */
         PlanAnswer: {
             blank: components["schemas"]["BlankAnswer"];
             /** Circles */
@@ -2874,6 +2897,8 @@ export interface components {
             rows: components["schemas"]["RowAnswer"][];
             /** Shades */
             shades: components["schemas"]["ShadeAnswer"][];
+            /** Slack */
+            slack: boolean;
             totals: components["schemas"]["TotalsAnswer"];
             used: components["schemas"]["UsedAnswer"];
             /** Verdicts */
@@ -3080,7 +3105,19 @@ export interface components {
             /** Kind */
             kind: string;
         };
-        /** RemedyAnswer */
+        /**
+         * RemediesRequest
+         * @description A piece, and the key of one of its verdicts.
+         */
+        RemediesRequest: {
+            /** Key */
+            key: string;
+            piece: components["schemas"]["Piece"];
+        };
+        /**
+         * RemedyAnswer
+         * @description What puts a verdict right: changes, or an action that is calculated when it is taken.
+         */
         RemedyAnswer: {
             /** Action */
             action: ("spread slack" | "add row") | null;
@@ -3881,8 +3918,6 @@ export interface components {
             dots: number[];
             /** Key */
             key: string;
-            /** Remedies */
-            remedies: components["schemas"]["RemedyAnswer"][];
             /** Rows */
             rows: number[];
             /**
@@ -8427,6 +8462,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShapeRegion"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_remedies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemediesRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemedyAnswer"][];
                 };
             };
             /** @description The request cannot be read. */

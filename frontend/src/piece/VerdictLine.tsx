@@ -1,10 +1,12 @@
 /** The verdict line: the plan summed up in words; each finding shows its places and offers remedies. */
 import { Button, Collapse, TextInput } from "@mantine/core";
 import { useState } from "react";
+import { useStore } from "zustand";
 import { fieldsOf } from "../api/facts";
-import type { Plan, Verdict } from "../api/types";
+import type { Plan, Remedy, Verdict } from "../api/types";
 import { spokenLength, spokenText, type Units, useUnits } from "../studio/units";
 import type { Session } from "./session";
+import { useRemedies } from "./useRemedies";
 import "./verdicts.css";
 
 interface Props {
@@ -20,14 +22,20 @@ export function VerdictLine({ session, plan, problem, shown }: Props) {
   const units = useUnits((state) => state.units);
   const [open, setOpen] = useState(false);
   const count = plan.verdicts.length;
-  const slack =
-    plan.totals.left > 0.05 && plan.verdicts.some((one) => one.remedies.some((r) => r.action === "spread slack"));
+  const piece = useStore(session.ledger.store, (state) => state.document);
+  const moving = useStore(session.sight, (state) => state.moving !== null);
+  const remedies = useRemedies(piece, plan.verdicts, open && !moving);
   return (
     <section className="verdicts" aria-label="Verdicts">
       <Collapse expanded={open && count > 0}>
         <ul className="verdict-list">
           {plan.verdicts.map((verdict) => (
-            <Finding key={verdict.key} {...{ session, verdict, units }} shown={shown === verdict.key} />
+            <Finding
+              key={verdict.key}
+              {...{ session, verdict, units }}
+              remedies={remedies[verdict.key]}
+              shown={shown === verdict.key}
+            />
           ))}
         </ul>
       </Collapse>
@@ -36,7 +44,7 @@ export function VerdictLine({ session, plan, problem, shown }: Props) {
           {problem ? <strong className="verdict-problem">{problem}</strong> : summary(plan, units)}
         </span>
         <span className="grow" />
-        {slack && (
+        {plan.slack && (
           <Button size="xs" variant="light" onClick={() => void session.spreadSlack()}>
             Spread the slack
           </Button>
@@ -77,10 +85,12 @@ interface FindingProps {
   session: Session;
   verdict: Verdict;
   units: Units;
+  /** Undefined while they are being tried. */
+  remedies: Remedy[] | undefined;
   shown: boolean;
 }
 
-function Finding({ session, verdict, units, shown }: FindingProps) {
+function Finding({ session, verdict, units, remedies, shown }: FindingProps) {
   const [accepting, setAccepting] = useState(false);
   const accepted = verdict.accepted !== null;
   const show = () => {
@@ -103,8 +113,9 @@ function Finding({ session, verdict, units, shown }: FindingProps) {
             {shown ? "Hide places" : "Show places"}
           </Button>
         )}
+        {!accepted && !remedies && <span className="verdict-trying">trying remedies…</span>}
         {!accepted &&
-          verdict.remedies.map((remedy) => (
+          remedies?.map((remedy) => (
             <Button key={remedy.label} size="compact-xs" variant="light" onClick={() => void session.remedy(remedy)}>
               {spokenText(remedy.label, units)}
             </Button>

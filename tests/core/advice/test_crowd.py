@@ -82,5 +82,5 @@ class CrowdTest(FernTestCase):
                 patterns.row("b", 2.0, distance=patterns.at(28), start={"kind": "on lines"}),
             )
         )
-        finding = self.verdict(met, "swipe without room")
-        self.assertRegex(finding.remedies[0].label, r"Pull to \{[\d.]+\} on row 1")
+        offered = self.remedies(met, "swipe without room")
+        self.assertRegex(offered[0].label, r"Pull to \{[\d.]+\} on row 1")

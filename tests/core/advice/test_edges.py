@@ -38,9 +38,9 @@ class EdgesTest(FernTestCase):
 
     def test_moving_in_ends_it_and_so_do_smaller_dots(self) -> None:
         over = plan(piece(row("a", 4.6, distance={"kind": "walk", "walk": 41.0})))
-        verdict = self.verdict(over, "over the border")
-        self.assertEqual(len(verdict.remedies), 2)
-        for remedy in verdict.remedies:
+        offered = self.remedies(over, "over the border")
+        self.assertEqual(len(offered), 2)
+        for remedy in offered:
             again = plan(changed(over.solved.piece, remedy.changes))
             self.assertNotIn("over the border", self.codes(again), remedy.label)
 
@@ -62,7 +62,7 @@ class EdgesTest(FernTestCase):
 class SpreadOfferTest(FernTestCase):
     def offered(self, sample: Piece) -> bool:
         found = plan(sample).verdicts
-        return any(remedy.action == "spread slack" for verdict in found for remedy in verdict.remedies)
+        return any(idea.action == "spread slack" for verdict in found for way in verdict.ways for idea in way)
 
     def test_the_slack_is_spread_wherever_that_is_offered(self) -> None:
         """And not offered where a row finds no room, or no nested row can take it."""

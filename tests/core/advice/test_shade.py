@@ -52,9 +52,9 @@ class ShadeTest(FernTestCase):
     def test_remedies_are_paints_that_stand_out_from_all_around(self) -> None:
         near = Paint(id="near", name="Near pale", colour="#f0ebe0")
         found = of(PALE, near, rows=2)
-        verdict = self.verdict(found, "shades alike")
-        self.assertTrue(verdict.remedies)
-        for remedy in verdict.remedies:
+        offered = self.remedies(found, "shades alike")
+        self.assertTrue(offered)
+        for remedy in offered:
             again = plan(changed(found.solved.piece, remedy.changes))
             self.assertNotIn("shades alike", self.codes(again), remedy.label)
 

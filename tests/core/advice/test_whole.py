@@ -45,7 +45,7 @@ class WholeTest(FernTestCase):
         rows = (row("a", 2.0, distance=at(23.0)), row("b", 2.0, distance=at(36.0)))
         self.assertNotIn("bare ring", self.codes(plan(piece(*rows, bare=(band,)))))
         found = plan(piece(*rows))
-        remedy = self.verdict(found, "bare ring").remedies[0]
+        remedy = self.remedies(found, "bare ring")[0]
         self.assertNotIn("bare ring", self.codes(plan(changed(found.solved.piece, remedy.changes))))
 
     def test_a_bare_area_across_the_border(self) -> None:

@@ -67,7 +67,7 @@ class GuideTest(FernTestCase):
 
     def test_a_guide_that_would_show_is_named_and_a_better_marker_offered(self) -> None:
         piece = bare("dome", rows=(), guides={"marker": "soft pencil"})
-        found = self.verdict(plan(piece), "guide shows")
-        self.assertIn("soft pencil does not come off", found.text)
-        self.assertEqual(found.remedies[0].changes[0].value, "chalk pencil")
+        found = plan(piece)
+        self.assertIn("soft pencil does not come off", self.verdict(found, "guide shows").text)
+        self.assertEqual(self.remedies(found, "guide shows")[0].changes[0].value, "chalk pencil")
         self.assertNotIn("guide shows", self.codes(plan(bare("dome", guides={"marker": "chalk pencil"}))))

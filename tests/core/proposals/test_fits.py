@@ -53,6 +53,22 @@ class FitsTest(FernTestCase):
         self.assertIn((2, 3.0), [(one.repeats, one.diameter) for one in found])
         self.assertGreater(len(found), 6)
 
+    def test_none_brings_a_serious_finding_on_itself_or_what_lies_inside(self) -> None:
+        """Larger dots at a stated distance would run into the row before; they fit by the border alone."""
+        inner = row("a", 4.6, distance=AtWalk(walk=20), start={"kind": "on lines"})
+        sample = piece(inner, row("b", 2.0, distance=AtWalk(walk=24), start={"kind": "on lines"}))
+        table = what_fits(sample, 1)
+        self.assertEqual(max(alternative.diameter for alternative in table if alternative.repeats == 12), 3.0)
+        for alternative in table:
+            after = plan(changed(sample, alternative.changes))
+            self.assertNotIn("serious", [verdict.severity for verdict in after.verdicts])
+
+    def test_what_is_wrong_already_does_not_forbid_all(self) -> None:
+        overlapping = [
+            row(k, 4.6, distance=AtWalk(walk=at), start={"kind": "on lines"}) for k, at in (("a", 20), ("b", 22))
+        ]
+        self.assertTrue(what_fits(piece(*overlapping, row("c", 2.0, distance=AtWalk(walk=32))), 2))
+
     def test_refusals_say_why(self) -> None:
         with self.assertRaisesRegex(FitError, "no row at place 9"):
             what_fits(samples.five_rows(), 9)

@@ -36,7 +36,7 @@ class GapTest(FernTestCase):
         rings = [row("a", 5.7, distance=at(22)), row("b", 5.7, distance=at(32), start={"kind": "offset"})]
         gaps = row("g", 11.0, track={"kind": "gaps", "rows": ["a", "b"], "sizes": "one size"}, gap=0.3)
         found = plan(with_rows(centre(11.0), *rings, gaps))
-        remedy = self.verdict(found, "no room").remedies[0]
+        remedy = self.remedies(found, "no room")[0]
         self.assertRegex(remedy.label, r"^Use \{[\d.]+\} dots")
         again = plan(changed(found.solved.piece, remedy.changes))
         self.assertNotIn("no room", self.codes(again))

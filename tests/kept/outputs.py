@@ -1,0 +1,121 @@
+"""What the program says, draws and prints for the kept documents, as figures and as text.
+
+`outputs.json` holds for each output the figures of its numbers and a digest of its words and colours; `words.txt` is
+what is said of each document, to be read. Both are what they are today: where an output changes on purpose, run
+`python -m tests.kept.outputs` and read the difference before it is committed. Whether an output is right is asked by
+other tests, each against something outside; these notice that one moved.
+"""
+
+import json
+from collections.abc import Iterator
+from dataclasses import fields, is_dataclass
+from hashlib import sha256
+from itertools import chain
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+
+from fernring.core.document.reading import read_piece
+from fernring.core.plan import Plan, plan
+from fernring.core.words.lengths import Units
+from fernring.formats.pages import Stamp, furniture, spread
+from fernring.formats.paper import Layout
+from fernring.formats.picture import picture
+from fernring.formats.plan_json import plan_object
+from fernring.formats.plan_text import plan_text
+from fernring.formats.rows_csv import rows_csv
+from fernring.formats.sheets.all import kinds_for
+from fernring.formats.sheets.sheet import Choice
+from fernring.formats.summary_json import summary_bytes
+from fernring.formats.written.booklet import booklet
+from tests import kept
+
+HERE = Path(__file__).parent
+LAYOUTS = {"A4": Layout("A4"), "Letter across": Layout("Letter", "across", overlap=15.0, across=1.01)}
+DRAWN = dict.fromkeys(("dots", "marks"))  # held by plans.json to a millionth of a millimetre
+
+
+def plans() -> Iterator[tuple[str, Plan]]:
+    for value in kept.documents(1):
+        if value["format"] == "fernring.piece":
+            yield value["name"], plan(read_piece(value))
+
+
+def outputs(name: str, found: Plan) -> dict[str, list[Any]]:
+    """Each output by its name: how many numbers, two sums over them, and the digest of the rest."""
+    units: Units = "inch" if len(name) % 2 else "mm"
+    solved = found.solved
+    parts: dict[str, Any] = {
+        "plan": plan_object(found) | DRAWN,
+        "picture": picture(solved),
+        "booklet": booklet(solved, units, "revision 3", "1 January 2030"),
+    }
+    stamp = Stamp(solved.piece, "revision 3", "1 January 2030", units)
+    for kind in kinds_for(solved):
+        sheet = kind.make(solved, Choice(units=units, margin=3.0, count=4))
+        parts[f"sheet {kind.id}"] = sheet
+        for words, layout in LAYOUTS.items():
+            tiling = spread(sheet.drawing, layout)
+            parts[f"sheet {kind.id} on {words}"] = [
+                furniture(sheet, stamp, tiling, tile, number) for number, tile in enumerate(tiling.tiles, 1)
+            ]
+    return {f"{name}: {part}": figures(value) for part, value in parts.items()}
+
+
+def words(name: str, found: Plan) -> str:
+    """What is said of a document, one thing a line."""
+    solved = found.solved
+    pattern = booklet(solved, "mm" if len(name) % 2 else "inch", "revision 3", "1 January 2030")
+    steps = chain.from_iterable((step.heading, *step.sentences) for step in pattern.steps)
+    ideas = [
+        f"{verdict.severity} {verdict.key} {verdict.rows} {len(verdict.dots)}: "
+        + " | ".join(", ".join(idea.label for idea in way) for way in verdict.ways)
+        for verdict in found.verdicts
+    ]
+    summary = summary_bytes(solved.piece).decode()
+    return "\n".join([f"== {name}", plan_text(found), rows_csv(solved), *steps, *ideas, summary, ""])
+
+
+def figures(value: Any) -> list[Any]:
+    """How many numbers, their sums times cos k and sin k, and the digest of everything else."""
+    numbers: list[float] = []
+    rest = sha256()
+    for part in _flat(value):
+        if isinstance(part, np.ndarray):
+            numbers += part.ravel().astype(float).tolist()
+        elif isinstance(part, int | float) and not isinstance(part, bool):
+            numbers.append(float(part))
+        else:
+            rest.update(f"{part}\n".encode())
+    column = np.nan_to_num(np.array(numbers, dtype=float), posinf=1e4, neginf=-1e4)
+    k = np.arange(len(column))
+    return [len(column), *(round(float(column @ wave), 7) for wave in (np.cos(k), np.sin(k))), rest.hexdigest()[:16]]
+
+
+def _flat(value: Any) -> Iterator[Any]:
+    if is_dataclass(value):
+        for one in fields(value):
+            yield from _flat(getattr(value, one.name))
+    elif isinstance(value, dict):
+        for key, one in value.items():
+            yield key
+            yield from _flat(one)
+    elif isinstance(value, list | tuple):
+        for one in value:
+            yield from _flat(one)
+    else:
+        yield value
+
+
+def recorded() -> tuple[dict[str, list[Any]], str]:
+    known = json.loads((HERE / "outputs.json").read_text(encoding="utf-8"))
+    return known, (HERE / "words.txt").read_text(encoding="utf-8")
+
+
+if __name__ == "__main__":
+    every = list(plans())
+    made = {key: value for name, found in every for key, value in outputs(name, found).items()}
+    lines = ",\n".join(f"{json.dumps(key)}: {json.dumps(value)}" for key, value in made.items())
+    (HERE / "outputs.json").write_text(f"{{\n{lines}\n}}\n", encoding="utf-8")
+    (HERE / "words.txt").write_text("".join(words(name, found) for name, found in every), encoding="utf-8", newline="")
