@@ -1,8 +1,8 @@
 """A whole job by keyboard alone, and an accessibility scan of every screen."""
 
 import re
-from pathlib import Path
 
+import pypdfium2
 from playwright.sync_api import expect
 
 from tests.browser.studio import BrowserTestCase
@@ -73,7 +73,8 @@ class KeyboardTest(BrowserTestCase):
         self.tab_to("Download PDF")
         with self.page.expect_download() as waiting:
             keys.press("Enter")
-        self.assertTrue(Path(waiting.value.path()).read_bytes().startswith(b"%PDF"))
+        text = pypdfium2.PdfDocument(waiting.value.path())[0].get_textpage().get_text_range()
+        self.assertIn("This bar must measure 100 mm", text)
 
     def test_a_petal_grown_fitted_and_undone(self) -> None:
         self.begin_piece("By keys")

@@ -108,13 +108,14 @@ class AnyPatternTest(FernTestCase):
     @settings(max_examples=20)
     @given(patterned(), st.floats(-180, 180))
     def test_turning_the_piece_turns_its_dots(self, sample: Piece, turn: float) -> None:
-        """On a round blank all but the free lines and corners turn with the first spoke."""
-        if sample.blank.outline.kind != "round":
+        """On a round blank rings turn with the first spoke, every dot about the centre."""
+        if sample.blank.outline.kind != "round" or any(r.track.kind != "ring" for r in sample.rows[1:]):
             return
-        straight, turned = plan(sample), plan(sample.model_copy(update={"turn": turn}))
-        one, other = (np.sort(np.hypot(found.dots.x, found.dots.y)) for found in (straight, turned))
-        if len(one) == len(other) and all(r.track.kind == "ring" for r in sample.rows[1:]):
-            np.testing.assert_allclose(one, other, atol=1e-6)
+        straight, other = plan(sample).dots, plan(sample.model_copy(update={"turn": turn})).dots
+        self.assertEqual(len(straight), len(other))
+        c, s = np.cos(np.deg2rad(turn)), np.sin(np.deg2rad(turn))
+        turned = np.stack((c * straight.x - s * straight.y, s * straight.x + c * straight.y), axis=1)
+        np.testing.assert_allclose(turned, np.stack((other.x, other.y), axis=1), atol=1e-5)
 
 
 def worst(found: Plan) -> float:

@@ -6,7 +6,7 @@ from shapely import box
 from shapely.ops import unary_union
 
 from fernring.core.errors import FitError
-from fernring.formats.paper import MOST_AT_ALL, SIZES, Layout, PagesError, Paper, Way, place, tiled
+from fernring.formats.paper import FOOT, MARGIN, MOST_AT_ALL, SIZES, Layout, PagesError, Paper, Way, place, tiled
 from tests.assertions import FernTestCase
 
 
@@ -75,3 +75,10 @@ class PaperTest(FernTestCase):
 
     def test_places_go_on_after_z(self) -> None:
         self.assertEqual([place(0, 0), place(25, 1), place(26, 2), place(51, 0)], ["A1", "Z2", "AA3", "AZ1"])
+
+    def test_the_drawing_ends_above_the_foot(self) -> None:
+        """10 mm of margin on every side, and 34 mm for what is written below."""
+        for layout, window in ((Layout(), (190, 243)), (Layout(way="across"), (277, 156)), (Layout("A3"), (277, 366))):
+            tiling = tiled(-45, -45, 90, 90, layout)
+            self.assertEqual((tiling.window_width, tiling.window_height), window)
+            self.assert_mm(tiling.window_height + 2 * MARGIN + FOOT, tiling.height)

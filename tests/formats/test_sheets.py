@@ -1,6 +1,7 @@
 """Every sheet of the print room, measured in the files themselves: PDF, SVG and DXF read back with other libraries."""
 
 import io
+import zipfile
 from ctypes import c_float
 from math import pi
 
@@ -107,6 +108,14 @@ class SizeTest(FernTestCase):
         self.assertTrue(has_box(data, 120, 80))
         self.assertTrue(has_box(data, *ID_1))
 
+    def test_the_targets_of_the_card_are_104_by_64_mm_apart(self) -> None:
+        one = sheet(stone(), "card", Choice())
+        rings = [p for p in one.drawing.primitives if isinstance(p, shapes.Circle)]
+        self.assertEqual(len(rings), 4)
+        for axis, apart in (("x", 104.0), ("y", 64.0)):
+            at = sorted({getattr(ring, axis) for ring in rings})
+            self.assert_mm(at[1] - at[0], apart)
+
     def test_the_wrap_strip_is_pi_times_the_diameter(self) -> None:
         solved = ball(80)
         one = sheet(solved, "strips", Choice())
@@ -144,11 +153,13 @@ class KindsTest(FernTestCase):
         one, other = sheet(solved, "placement", Choice()), sheet(solved, "transfer", Choice())
         dots = [p for p in one.drawing.primitives if isinstance(p, shapes.Outlines)]
         mirror = [p for p in other.drawing.primitives if isinstance(p, shapes.Outlines)]
+        self.assertEqual(sum(len(p.x) for p in dots), len(solved.dots))
         for a, b in zip(dots, mirror, strict=True):
             np.testing.assert_array_equal(a.x, -b.x)
             np.testing.assert_array_equal(a.y, b.y)
         tails = [p for p in one.drawing.primitives if isinstance(p, shapes.Path)]
         turned = [p for p in other.drawing.primitives if isinstance(p, shapes.Path)]
+        self.assertEqual(len(tails), 12)
         for p, q in zip(tails, turned, strict=True):
             np.testing.assert_array_equal(p.points * [-1, 1], q.points)
 
@@ -227,8 +238,10 @@ class CutTest(FernTestCase):
         told = list(bundled(files))
         self.assertEqual(len(told), len(files) + 1)
         self.assertEqual([name for name, whole in told if whole is None], [name for name, _ in files])
-        self.assertTrue((told[-1][1] or b"").startswith(b"PK"))
-        self.assertIn("strips.pdf", [name for name, _ in files])
+        whole = zipfile.ZipFile(io.BytesIO(told[-1][1] or b""))
+        self.assertIsNone(whole.testzip())
+        self.assertEqual(whole.namelist(), [name for name, _ in files])
+        self.assertEqual(len(pypdfium2.PdfDocument(whole.read("strips.pdf"))), 2)
 
 
 class PageTest(FernTestCase):

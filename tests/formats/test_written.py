@@ -3,11 +3,14 @@
 import re
 from html.parser import HTMLParser
 
+import numpy as np
 import pypdfium2
 
-from fernring.core.solved import solve_piece
+from fernring.core.solved import Solved, solve_piece
 from fernring.core.words.lengths import length, said
+from fernring.formats.drawing import Discs, Outlines
 from fernring.formats.written.booklet import Booklet, booklet
+from fernring.formats.written.diagram import diagram
 from fernring.formats.written.html import booklet_html
 from fernring.formats.written.pdf import booklet_pdf
 from tests import patterns, samples
@@ -105,3 +108,41 @@ class PageTest(FernTestCase):
             self.assertIn(step.sentences[0], text)
         self.assertIn("revision 3, 1 January 2030", text)
         self.assertIn(f"Page {len(document)}", text)
+
+
+class DiagramTest(FernTestCase):
+    """The small drawing beside each step."""
+
+    def test_the_new_row_is_paint_and_what_is_there_outlines(self) -> None:
+        """Of a ring of 12 in 12 segments one dot stands on the segment's line; so does one of every row before."""
+        solved = solve_piece(samples.five_rows())
+        drawing = diagram(solved, 3)
+        discs = [p for p in drawing.primitives if isinstance(p, Discs)]
+        self.assertEqual({p.colour for p in discs}, {solved.palette.shades[k].colour for k in self.shades(solved, 3)})
+        for k, row in enumerate(solved.rows[:4]):
+            shown = [p for p in drawing.primitives if isinstance(p, Discs if k == 3 else Outlines)]
+            reach = np.concatenate([np.hypot(p.x, p.y) for p in shown])
+            self.assertTrue((np.abs(reach - row.walk) < 1e-6).any(), k)
+        later = np.concatenate([np.hypot(p.x, p.y) for p in drawing.primitives if isinstance(p, Discs | Outlines)])
+        self.assertLess(float(later.max()), solved.rows[4].walk - 0.5)
+
+    def shades(self, solved: Solved, row: int) -> set[int]:
+        return set(solved.dots.shade[solved.dots.row == row].tolist())
+
+    def test_it_lies_within_its_frame(self) -> None:
+        for name in patterns.PIECES:
+            solved = solve_piece(patterns.piece(name))
+            for k in range(len(solved.rows)):
+                drawing = diagram(solved, k)
+                for part in drawing.primitives:
+                    if isinstance(part, Discs | Outlines) and len(part.x):
+                        with self.subTest(f"{name}, row {k}"):
+                            self.assertGreater(float((part.x - part.radius).min()), drawing.left)
+                            self.assertLess(float((part.x + part.radius).max()), drawing.left + drawing.width)
+                            self.assertGreater(float((part.y - part.radius).min()), drawing.top)
+                            self.assertLess(float((part.y + part.radius).max()), drawing.top + drawing.height)
+
+    def test_on_the_whole_blank_every_dot_of_the_row_is_painted(self) -> None:
+        solved = solve_piece(patterns.piece("along the edge, three deep"))
+        painted = sum(len(p.x) for p in diagram(solved, 2).primitives if isinstance(p, Discs))
+        self.assertEqual(painted, solved.rows[2].n)

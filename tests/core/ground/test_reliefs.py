@@ -1,50 +1,44 @@
-"""From a document's relief to the surface of the blank."""
+"""From the relief in the document to the surface."""
 
-from math import pi
+from typing import Any
 
-from fernring.core.document.blank import Blank, SetCentre
-from fernring.core.document.outline import Odd, Oval, Round
-from fernring.core.document.relief import Ball, Dome, Egg, Plate, TapedDome
-from fernring.core.errors import FitError
-from fernring.core.geometry.plate import Plate as PlateSurface
-from fernring.core.geometry.surface import Plane
-from fernring.core.ground.outlines import placed_corners
+import numpy as np
+from scipy.optimize import brentq
+
+from fernring.core.document.blank import Blank
+from fernring.core.document.relief import TapedDome
+from fernring.core.geometry.plate import Plate
+from fernring.core.ground.ground import ground
 from fernring.core.ground.reliefs import rise_of, surfaces
 from tests.assertions import FernTestCase
+from tests.blanks import bare
 
-ROUND = Round(diameter=80)
 
-
-def of(blank: Blank) -> tuple[object, object]:
-    return surfaces(blank, placed_corners(blank)[0])
+def blank(**given: Any) -> Blank:
+    return Blank.model_validate({"base": {"name": "Dark", "colour": "#101417"}, **given})
 
 
 class ReliefsTest(FernTestCase):
-    def test_each_relief_of_a_round_blank(self) -> None:
-        front, back = of(Blank(outline=ROUND, relief=Ball()))
-        self.assertEqual((front.rim, back.rim), (pi * 20, pi * 20))
-        front, back = of(Blank(outline=ROUND, relief=Egg(length=110, widest=50)))
-        self.assertEqual((front.b, back.b), (50, 60))
-        front, back = of(Blank(outline=ROUND, relief=Plate(well=50, rise=8)))
-        self.assertIsInstance(front, PlateSurface)
-        self.assertEqual((front.well, front.widest, back), (25, 40, None))
-        front, back = of(Blank(outline=ROUND))
-        self.assertIsInstance(front, Plane)
-        self.assert_mm(front.rim, 40, 1e-3)
+    def test_a_plate_is_flat_in_its_well_and_rises_to_its_rim(self) -> None:
+        """A straight rim 40 mm wide in plan and 14 mm high is walked along its slope, by Pythagoras."""
+        plate = blank(outline={"kind": "round", "diameter": 200}, relief={"kind": "plate", "well": 120, "rise": 14})
+        surface, back = surfaces(plate, ground(plate).outline)
+        self.assertIsInstance(surface, Plate)
+        self.assertIsNone(back)
+        self.assert_mm(float(surface.points(np.array([59.9]), np.array([0.0]))[2][0]), 0)
+        slope = float(np.hypot(40, 14))
+        self.assert_mm(surface.rim, 60 + slope)
+        x, y, z = (float(one[0]) for one in surface.points(np.array([60 + slope]), np.array([0.0])))
+        np.testing.assert_allclose((x, y, z), (0, -100, 14), atol=1e-9)
 
-    def test_a_taped_dome_rises_as_the_tape_along_its_longest_way_says(self) -> None:
-        """Half a ball: a tape of pi/2 widths rises half a width."""
-        corners = placed_corners(Blank(outline=ROUND))[0]
-        self.assert_mm(rise_of(TapedDome(tape=40 * pi), corners), 40, 1e-3)
-        self.assertEqual(rise_of(Dome(rise=12.0), corners), 12)
+    def test_the_rim_of_a_flat_blank_is_its_furthest_point(self) -> None:
+        flat = blank(outline={"kind": "square", "side": 100})
+        surface, _ = surfaces(flat, ground(flat).outline)
+        self.assert_mm(surface.rim, 50 * 2**0.5)
 
-    def test_a_dome_about_a_set_centre_is_not_round(self) -> None:
-        aside = Blank(outline=ROUND, centre=SetCentre(x=5, y=0), relief=Dome(rise=10))
-        self.assertFalse(of(aside)[0].axisymmetric)
-        self.assertTrue(of(Blank(outline=ROUND, relief=Dome(rise=10)))[0].axisymmetric)
-        self.assertFalse(of(Blank(outline=Oval(length=90, width=60), relief=Dome(rise=10)))[0].axisymmetric)
-
-    def test_an_outline_not_seen_whole_has_no_dome(self) -> None:
-        hook = Odd(x=(0, 60, 60, 50, 50, 10, 10, 0), y=(0, 0, 40, 40, 10, 10, 40, 40))
-        with self.assertRaisesRegex(FitError, "not seen whole from its centre"):
-            of(Blank(outline=hook, centre=SetCentre(x=-25, y=-15), relief=Dome(rise=5)))
+    def test_a_taped_dome_rises_as_its_tape_says(self) -> None:
+        """A bow of 105 mm over a chord of 90: the half angle t solves sin t / t = 90/105, the rise is 45 tan(t/2)."""
+        taped = bare("taped").blank
+        half = brentq(lambda t: np.sin(t) / t - 90 / 105, 0.1, 3)
+        assert isinstance(taped.relief, TapedDome)
+        self.assert_mm(rise_of(taped.relief, ground(taped).outline), 45 * float(np.tan(half / 2)), 1e-6)

@@ -59,3 +59,10 @@ class ColumnsTest(FernTestCase):
     def test_the_palette_is_the_shades_in_the_order_of_the_sheet(self) -> None:
         sample = piece(centre(), row("a", 2.0, shades=(paint("teal"), paint("red"))), row("b", 2.0))
         self.assertEqual([shade.name for shade in Palette(sample).shades], ["Red", "Teal", "Pale"])
+
+    def test_a_members_own_shade_is_its_alone(self) -> None:
+        """The others take the row's in turn."""
+        found = plan(patterns.piece("shades of their own")).solved
+        own = found.dots.take(found.dots.row == 1)
+        names = [found.palette.shades[k].name for k in own.shade]
+        self.assertEqual(names, ["Red", "Pale", "Pale"] * (len(own) // 3))

@@ -33,3 +33,14 @@ class GroupedTest(FernTestCase):
         assert placed.ring_rad is not None
         self.assertEqual(len(placed.ring_rad), 12)
         self.assertGreater(clear_gap(30, 12, 2.0), 0)
+
+    def test_every_dot_of_a_group_is_as_wide_as_its_place_asks(self) -> None:
+        for group, each in (({"kind": "triangle"}, 3), ({"kind": "diamond"}, 4), ({"kind": "box"}, 4)):
+            own = solve_piece(piece(row("a", 2.0, 3.0, gap=0.4, group=group, **AT))).rows[0].own_dots
+            self.assertEqual(own.radius.tolist(), np.repeat([1.0, 1.5] * 12, each).tolist(), group)
+            self.assertEqual(len(own), 24 * each)
+
+    def test_a_line_falls_by_its_share(self) -> None:
+        line = {"kind": "line", "count": 3, "falls": 0.2}
+        own = solve_piece(piece(row("a", 2.0, gap=0.4, group=line, **AT))).rows[0].own_dots
+        np.testing.assert_allclose(own.radius.reshape(12, 3), [[1.0, 0.8, 0.64]] * 12)

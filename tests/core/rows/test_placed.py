@@ -10,7 +10,7 @@ from fernring.core.rows.placed import PlacedRow, no_room
 from fernring.core.solved import solve_piece
 from tests import patterns
 from tests.assertions import FernTestCase
-from tests.samples import centre, piece
+from tests.samples import centre, piece, row
 
 
 def ring(n: int, *sizes: float, first: float = 0.0, walk: float = 20.0) -> PlacedRow:
@@ -57,3 +57,21 @@ class PlacedTest(FernTestCase):
         self.assertEqual(len(row.bodies), int((row.dots.level == 1).sum()))
         self.assertGreater(row.outer, row.walk + max(row.diameters) / 2)
         self.assertEqual(len(row.seen_from_above), len(row.bodies))
+
+    def test_the_dip_of_a_grouped_row_lies_half_a_pitch_from_its_places(self) -> None:
+        for turn in (0.0, 20.0):
+            grouped = row("a", 2.0, group={"kind": "triangle"}, distance={"kind": "walk", "walk": 25.0})
+            above = row("b", 2.0, start={"kind": "offset"})
+            rows = solve_piece(piece(grouped, above, turn=turn)).rows
+            middle = np.deg2rad(turn) + np.pi / 12
+            first = np.arctan2(rows[1].own_dots.x, -rows[1].own_dots.y)[0]
+            self.assert_mm(float(np.cos(12 * (first - middle))), 1, 1e-9)
+
+    def test_the_dips_of_unequal_dots_lie_between_their_edges_turned_too(self) -> None:
+        """Between 5 and 2 mm at 25 mm: half the difference of radii off the middle, towards the smaller."""
+        for turn in (0.0, 20.0):
+            unequal = row("a", 5.0, 2.0, distance={"kind": "walk", "walk": 25.0}, start={"kind": "on lines"})
+            above = row("b", 1.3, start={"kind": "offset"}, count={"kind": "per_segment", "repeats": 1})
+            rows = solve_piece(piece(unequal, above, turn=turn)).rows
+            first = float(np.arctan2(rows[1].own_dots.x, -rows[1].own_dots.y)[0]) - np.deg2rad(turn)
+            self.assert_mm(first % (np.pi / 6), np.pi / 24 + (2.5 - 1.0) / 2 / 25, 1e-9)

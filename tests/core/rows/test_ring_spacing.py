@@ -70,3 +70,19 @@ class CapacityTest(FernTestCase):
             lambda a: np.stack(surface.points(np.full(len(a), 25.0), a), axis=1), np.arange(24) * 2 * np.pi / 24, sums
         )
         self.assert_mm(found.gap, spacing.clear(25.0, sizes, repeats, 0.0), 1e-7)
+
+    def test_uneven_rings_run_clockwise_from_their_first_place(self) -> None:
+        """Angle 0 is at twelve o'clock and grows clockwise: x = reach sin a, y = -reach cos a."""
+        surface = ArcDome(Rim(oval(140, 90)), 20)
+        for kind in ("equal angles", "equal gaps"):
+            angle = ring_spacing(surface, kind).angles(30.0, [3.0, 2.0], 9, 0.4)
+            self.assert_mm(float(angle[0]), 0.4)
+            self.assertTrue((np.diff(angle) > 0).all(), kind)
+            self.assertLess(float(angle[-1] - angle[0]), 2 * np.pi)
+        own = (
+            solve_piece(bare("dome", rows=(samples.row("r", 3.0, distance={"kind": "walk", "walk": 30}),)))
+            .rows[0]
+            .own_dots
+        )
+        turned = np.unwrap(np.arctan2(own.x, -own.y))
+        self.assertTrue((np.diff(turned) > 0).all())

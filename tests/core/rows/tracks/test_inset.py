@@ -32,3 +32,10 @@ class EdgeTest(FernTestCase):
         placed = only(row("c", 2.5, track={"kind": "corner", "inward": 10}), blank=square)
         np.testing.assert_allclose(np.abs(placed.own_dots.x), 47 - 10 / 2**0.5, atol=0.05)
         np.testing.assert_allclose(np.abs(placed.own_dots.x), np.abs(placed.own_dots.y), atol=1e-6)
+
+    def test_it_starts_at_the_first_spoke_and_runs_clockwise(self) -> None:
+        oval = {"outline": {"kind": "oval", "length": 140, "width": 90}, "base": {"name": "D", "colour": "#101417"}}
+        own = only(row("e", 2.5, track={"kind": "inset"}, fit="count", start={"kind": "on lines"}), blank=oval).own_dots
+        self.assertLess(abs(float(own.x[0])), 0.1)
+        self.assertLess(float(own.y[0]), 0)
+        self.assertTrue((np.diff(np.unwrap(np.arctan2(own.x, -own.y))) > 0).all())

@@ -50,3 +50,12 @@ class LineTest(FernTestCase):
         found = plan(with_rows(centre(11.0), line))
         self.assert_no_overlap(found.dots)
         self.assertGreaterEqual(float(np.abs(found.solved.rows[1].own_dots.y).min()), 5.5 + 1 + 0.5 - 1e-9)
+
+    def test_lines_run_to_both_ends(self) -> None:
+        """No dot more would fit between the last on either side and the border."""
+        placed = self.lines(lines=3, spacing=12)
+        for x in (-12.0, 0.0, 12.0):
+            column = placed.own_dots.y[np.abs(placed.own_dots.x - x) < 1e-9]
+            for end in (51 - float(column.max()), 51 + float(column.min())):
+                self.assertGreaterEqual(end, 1 - 1e-6)
+                self.assertLess(end, 1 + 2.5)

@@ -58,3 +58,14 @@ class TopTest(FernTestCase):
                 places = np.stack((dots.x, dots.y, dots.z), axis=1)
                 aside = np.linalg.norm(places[high] - places[dots.below[high]], axis=1)
                 np.testing.assert_allclose(aside, 0.36, atol=1e-3)
+
+    def test_towards_is_seen_from_the_centre_of_the_piece(self) -> None:
+        """A host straight below the centre: outward is down; its right, looking outward, is left on paper."""
+        ways = {"inward": (0, -1), "outward": (0, 1), "left": (1, 0), "right": (-1, 0), "centred": (0, 0)}
+        for towards, (x, y) in ways.items():
+            trims = [patterns.top(2.0, towards=towards, shift=1.0)]
+            below = {"count": {"kind": "absolute", "repeats": 1}, "start": {"kind": "angle", "degrees": 180}}
+            one = patterns.row("a", 6.0, distance=patterns.at(30), trims=trims, **below)
+            dots = plan(patterns.with_rows(one)).dots
+            aside = (float(dots.x[1] - dots.x[0]), float(dots.y[1] - dots.y[0]))
+            np.testing.assert_allclose(aside, (2 * x, 2 * y), atol=1e-9, err_msg=towards)

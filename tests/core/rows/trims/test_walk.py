@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 from fernring.core.dots.index import Index
 from fernring.core.geometry.surface import Plane
 from fernring.core.plan import Plan, plan
+from fernring.core.rows.placed import PlacedRow
 from fernring.core.rows.trims.host import Around, Host
 from fernring.core.rows.trims.walk import SEEN, Petal, WalkTrim, walked
 from tests import patterns
@@ -112,3 +113,67 @@ class SeveralTest(FernTestCase):
             with self.subTest(sides):
                 self.assertGreater(self.clear(found), 0.2 - 1e-9)
                 self.assertGreater(int((found.dots.trim == 1).sum()), 8)
+
+
+class KindsOfPlacesTest(FernTestCase):
+    """Petals on dots that do not all look alike from where they stand."""
+
+    def row(self, *sizes: float, distance: float = 34, **more: Any) -> PlacedRow:
+        trims = [patterns.walk(1.0, load="each", gap=0.2)]
+        return patterns.only(patterns.row("a", *sizes, distance=patterns.at(distance), trims=trims, **more))
+
+    def per_host(self, row: PlacedRow) -> list[int]:
+        return np.bincount(row.grown.dots.host, minlength=len(row.own_dots)).tolist()
+
+    def test_both_dots_of_a_pair_have_their_petal(self) -> None:
+        row = self.row(3.0, group={"kind": "pair"}, gap=3.0)
+        (alone,) = set(self.per_host(self.row(3.0)))
+        self.assertEqual(self.per_host(row), [alone] * 24)
+
+    def test_the_largest_member_has_them_or_the_one_that_is_chosen(self) -> None:
+        self.assertEqual([k % 2 for k, n in enumerate(self.per_host(self.row(4.6, 3.0))) if n], [0] * 12)
+        self.assertEqual([k % 2 for k, n in enumerate(self.per_host(self.row(4.6, 3.0, trimmed=1))) if n], [1] * 12)
+
+    def test_petals_touch_their_own_host(self) -> None:
+        row = self.row(4.6, 3.0, trimmed=1)
+        own, dots = row.own_dots, row.grown.dots
+        apart = np.hypot(dots.x - own.x[dots.host], dots.y - own.y[dots.host])
+        np.testing.assert_allclose(apart - dots.radius - own.radius[dots.host], 0.2, atol=1e-9)
+
+    def test_sides_that_cannot_be_equal_are_told_when_they_need_not_be(self) -> None:
+        """A dot that stands beside the row's first place stops one side of that petal only."""
+        beside = patterns.row("b", 2.0, distance=patterns.at(34), count={"kind": "absolute", "repeats": 1},
+                              start={"kind": "angle", "degrees": 5.5})  # fmt: skip
+        for equal, said in ((True, False), (False, True)):
+            trims = [patterns.walk(1.0, load="each", gap=0.2, equal=equal)]
+            found = plan(patterns.with_rows(beside, patterns.row("a", 3.0, distance=patterns.at(34), trims=trims)))
+            self.assertEqual("uneven sides" in self.codes(found), said)
+
+
+class ShadesTest(FernTestCase):
+    """Which shade each walked dot takes; the trim names teal, pale and amber."""
+
+    def shades(self, **more: object) -> tuple[list[int], list[float], list[str]]:
+        """Of the first petal: layer of each dot, its angle from the petal's axis as seen from the host, its shade."""
+        trim = patterns.walk(1.5, load="each", **more)
+        found = plan(patterns.with_rows(patterns.row("a", 8.9, distance=patterns.at(34), trims=[trim])))
+        dots = found.dots.take((found.dots.trim == 0) & (found.dots.host == 0))
+        out, host = found.dots.out_rad[0], (found.dots.x[0], found.dots.y[0])
+        turned = np.arctan2(dots.x - host[0], -(dots.y - host[1])) - out
+        from_axis = np.abs((turned + np.pi) % (2 * np.pi) - np.pi)
+        names = [found.solved.palette.shades[k].name for k in dots.shade]
+        return dots.layer.tolist(), from_axis.tolist(), names
+
+    def test_one_for_each_layer(self) -> None:
+        layers, _, names = self.shades(layers=3, shading="by layer")
+        for layer, name in ((1, "Teal"), (2, "Pale"), (3, "Amber")):
+            self.assertEqual({one for one, at in zip(names, layers, strict=True) if at == layer}, {name})
+
+    def test_along_the_petal_from_its_point_to_the_foot(self) -> None:
+        _, along, names = self.shades(shading="along")
+        order = [names[k] for k in np.argsort(np.round(along, 6), kind="stable")]
+        self.assertEqual(sorted(order, key=("Teal", "Pale", "Amber").index), order)
+        self.assertEqual(set(order), {"Teal", "Pale", "Amber"})
+
+    def test_all_in_the_first(self) -> None:
+        self.assertEqual(set(self.shades(layers=2)[2]), {"Teal"})
