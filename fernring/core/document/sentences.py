@@ -101,8 +101,9 @@ def _limits(error: Any) -> dict[str, Any]:
 
 
 def _given(error: Any) -> Any:
-    """What was sent: of a variant its kind."""
-    return error.get("ctx", {}).get("tag", error["input"])
+    """What was sent: of a variant its kind, as it was and not as Python writes it."""
+    named, value = error.get("ctx", {}).get("discriminator", "").strip("'"), error["input"]
+    return value.get(named) if named and isinstance(value, dict) else value
 
 
 def first_sentence(errors: Sequence[Any], document: Any = None) -> tuple[str, str]:
