@@ -69,6 +69,25 @@ class PatternTest(BrowserTestCase):
             (walk["load"], walk["sides"], walk["begin"], walk["shading"]), ("each", "right", "foot", "along")
         )
 
+    def test_a_layer_of_its_own(self) -> None:
+        self.pick("6")
+        self.change(lambda: self.press("Add a petal"))
+        trim = self.trim()
+        trim.get_by_role("button", name="Layer 2").click()
+        expect(trim.get_by_role("group", name="Layer 2")).to_be_visible()
+        trim.get_by_role("button", name="Layer 1").click()
+        layer = trim.get_by_role("group", name="Layer 1")
+        layer.get_by_label("Runs", exact=True).select_option("tip and two flanks")
+        layer.get_by_label("Its tip", exact=True).select_option("of its own")
+        layer.get_by_role("button", name="Add a shade to the layer 1").click()
+        expect(layer.get_by_role("button", name="Drop layer 1 shade 1")).to_be_visible()
+        layer.get_by_label("Dots a side", exact=True).fill("1")
+        self.change(lambda: layer.get_by_label("Dots a side", exact=True).press("Enter"))
+        expect(trim.get_by_role("button", name="Layer 1, its own")).to_be_visible()
+        self.expect_saved()
+        (own,) = self.document()["rows"][6]["trims"][0]["own"]
+        self.assertEqual((own["span"], own["count"], len(own["shades"]), own["tip"] is None), ("flanks", 1, 1, False))
+
     def test_top_dots_stacked_shifted_and_a_trim_on_a_trim(self) -> None:
         self.pick("6")
         self.change(lambda: self.press("Add a top dot"))

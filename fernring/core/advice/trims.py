@@ -57,8 +57,10 @@ def trim_path(solved: Solved, index: int, number: int) -> Path:
 def _load(where: Where, finding: Finding) -> Verdict:
     need, gives = (int(value) for value in finding.figures)
     text = f"{where.name}: one load must give {need} dots to reach the foot, and this one gives {gives}."
+    fresh = Remedy("Take a second load where the first runs dry", (change(*where.path, "load", "two"),))
     reload = Remedy("Reload for every dot", (change(*where.path, "load", "each"),))
-    ways = each(*_larger_load(where, need), reload)
+    stop = Remedy(f"Stop after {gives - 1} on a side", (change(*where.path, "count", gives - 1),))
+    ways = each(*_larger_load(where, need), fresh, reload, *([stop] if gives > 1 else []))
     return Verdict("load too small", where.key("load too small"), "warning", text, (where.index,), (), ways)
 
 

@@ -12,7 +12,7 @@ from pydantic_core import CoreSchema
 
 Written = Literal[
     "length", "distance", "count", "number", "degrees", "share", "per cent", "tick", "choice", "text", "colour",
-    "size", "sizes", "shades", "variant", "rows",
+    "size", "sizes", "shades", "variant", "rules", "rows",
 ]  # fmt: skip
 
 
@@ -23,7 +23,8 @@ class Fact:
     `written` says how: a "length" with decimals, a "distance" with fractions in inches, a "share" of one shown in per
     cent, and so on. `words` are the choices in words, in the order they are offered. `when` limits the field to values
     of another: a list of them, or the least. `none` is the word for leaving it open. `along` tells a measure that runs
-    "across" an outline, left to right, or "down" it. `wide` is the field's width on screen (px).
+    "across" an outline, left to right, or "down" it. `wide` is the field's width on screen (px). "rules" are a list of
+    models with fields of their own.
     """
 
     name: str = ""

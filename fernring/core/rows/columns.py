@@ -159,7 +159,7 @@ def _shades(rule: Row, dots: Dots, n: int, palette: Palette) -> Whole:
         if member.shade is not None:
             shade[:n][dots.member[:n] == k] = palette.index(member.shade)
     for number, trim in enumerate(rule.all_trims):
-        own = np.array([palette.index(one) for one in trim.shades] or [0], np.int32)
+        own = np.array([palette.index(one) for one in trim.painted] or [0], np.int32)
         mine = np.flatnonzero(dots.trim == number)
         shade[mine] = own[dots.slot[mine] % len(own)]
     return shade
@@ -186,7 +186,7 @@ def _marked(parts: Sequence[Part], shade: Whole, palette: Palette) -> Iterator[M
     for part in parts:
         trims = part.rule.all_trims
         for mark in part.row.grown.marks:
-            own, dot = trims[mark.trim].shades if mark.trim >= 0 else (), part.begin + mark.host
+            own, dot = trims[mark.trim].painted if mark.trim >= 0 else (), part.begin + mark.host
             chosen = palette.index(own[mark.slot % len(own)]) if own else int(shade[dot])
             yield Marked(mark, part.index, chosen, dot, part.row.half == "back")
 

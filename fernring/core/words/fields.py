@@ -22,6 +22,7 @@ from ..rows.tracks import TRACKS
 from ..rows.tracks.kind import TrackKind
 from ..rows.trims import MOST_DEPTH, TRIMS
 from ..rows.trims.kind import Size
+from ..rows.trims.layer import Layer
 from ..rows.trims.swipe import ToCircle, ToLength
 
 Facts = dict[str, Any]
@@ -30,7 +31,7 @@ MODELS: tuple[type[BaseModel], ...] = (
     piece.Piece, blank.Blank, blank.Base, blank.NamedCentre, blank.SetCentre, blank.AtDegrees, guides.Guides,
     guides.CircleSteps, guides.GuideCircle, region.BareArea, region.DiscRegion, region.BandRegion, row.Row,
     member.Member, member.Group, piece.Accepted, PerSegment, Absolute, AtWalk, FromEdge, AtAngle, ToLength, ToCircle,
-    Size, kit.Tool, kit.Load, shelf.Paint, shelf.Ramp,
+    Size, Layer, kit.Tool, kit.Load, shelf.Paint, shelf.Ramp,
 )  # fmt: skip
 
 
@@ -99,9 +100,19 @@ def _field(info: FieldInfo) -> Facts:
         found["whole"] = True
     if said.get("written") == "variant":
         found["variants"] = {kind: model.__name__ for kind, model in _variants(info.annotation).items()}
+    if said.get("written") == "rules":
+        found["of"] = next(part.__name__ for part in _models(info.annotation))
     if isinstance(info.default, str | int | float | bool):
         found["default"] = info.default
     return found
+
+
+def _models(annotation: object) -> Iterator[type[BaseModel]]:
+    """Every model that an annotation names."""
+    if isinstance(annotation, type) and issubclass(annotation, BaseModel):
+        yield annotation
+    for part in get_args(annotation):
+        yield from _models(part)
 
 
 def _merged(info: FieldInfo) -> tuple[Facts, Facts]:

@@ -126,5 +126,8 @@ def _trim(solved: Solved, trim: TrimRule, tools: Mapping[str, str], host: str) -
     yield kind.sentence(trim, tools, host)
     if trim.shades:
         yield _shades(solved, trim.shades, kind.turns(trim))
+    for name, shades, turns in kind.parts(trim):
+        text = _shades(solved, shades, turns)
+        yield f"{name} {text[0].lower()}{text[1:]}"
     for inner in trim.carried:
         yield from _trim(solved, inner, tools, "each of these")

@@ -794,6 +794,95 @@ export const FACTS = {
     "open": true
    }
   },
+  "Layer": {
+   "size": {
+    "name": "Dot of the layer",
+    "written": "size",
+    "none": "as the petal",
+    "open": true
+   },
+   "tip": {
+    "name": "Its tip",
+    "written": "size",
+    "none": "as the others",
+    "open": true
+   },
+   "span": {
+    "name": "Runs",
+    "written": "choice",
+    "words": [
+     [
+      "foot",
+      "to the foot"
+     ],
+     [
+      "flanks",
+      "tip and two flanks"
+     ],
+     [
+      "shoulders",
+      "from the shoulders down"
+     ]
+    ],
+    "wide": 160,
+    "default": "foot"
+   },
+   "count": {
+    "name": "Dots a side",
+    "written": "count",
+    "none": "same",
+    "wide": 88,
+    "least": 1,
+    "most": 60,
+    "open": true,
+    "whole": true
+   },
+   "load": {
+    "name": "Loading",
+    "written": "choice",
+    "words": [
+     [
+      "one",
+      "one load, diminishing"
+     ],
+     [
+      "two",
+      "two loads a side"
+     ],
+     [
+      "each",
+      "reloaded, equal"
+     ]
+    ],
+    "none": "as the petal",
+    "wide": 158,
+    "open": true
+   },
+   "gap": {
+    "written": "length",
+    "name": "Gap",
+    "none": "same",
+    "wide": 92,
+    "least": 0,
+    "most": 20,
+    "open": true
+   },
+   "shades": {
+    "name": "Shades",
+    "written": "shades",
+    "none": "as the petal",
+    "longest": 24
+   },
+   "change": {
+    "written": "share",
+    "name": "Changes at",
+    "none": "evenly",
+    "wide": 88,
+    "least": 0.1,
+    "most": 1,
+    "open": true
+   }
+  },
   "Tool": {
    "name": {
     "written": "text",
@@ -1419,6 +1508,10 @@ export const FACTS = {
       "one load, diminishing"
      ],
      [
+      "two",
+      "two loads a side"
+     ],
+     [
       "each",
       "reloaded, equal"
      ]
@@ -1513,6 +1606,12 @@ export const FACTS = {
     "written": "tick",
     "name": "as many on both sides",
     "default": true
+   },
+   "own": {
+    "name": "Layer",
+    "written": "rules",
+    "longest": 6,
+    "of": "Layer"
    },
    "trims": {
     "longest": 6

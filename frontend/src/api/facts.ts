@@ -17,6 +17,7 @@ export type Written =
   | "sizes"
   | "shades"
   | "variant"
+  | "rules"
   | "rows";
 
 export interface Fact {
@@ -26,6 +27,8 @@ export interface Fact {
   words?: [string, string][];
   /** The model of each choice of a variant. */
   variants?: Record<string, string>;
+  /** The model of each rule of a list. */
+  of?: string;
   /** Fields this one depends on: values that show it, or the least. */
   when?: Record<string, string[] | number>;
   /** The word for leaving it open. */

@@ -2272,6 +2272,39 @@ export interface components {
             version: 2;
         };
         /**
+         * Layer
+         * @description Where one layer of a walk differs from its trim; what is None or empty is as the trim says.
+         *
+         *     `tip` is the size of the dot at its outer point. `span` lets it run to the foot, end at the shoulders (the tip and
+         *     its two flanks), or begin at them; the shoulders are level with the middle of the dot that is walked around.
+         *     `change` is the share of the way at which its first shade gives way to its second.
+         */
+        Layer: {
+            /** Changes at */
+            change?: number | null;
+            /** Dots a side */
+            count?: number | null;
+            /** Gap */
+            gap?: number | null;
+            /** Loading */
+            load?: ("one" | "two" | "each") | null;
+            /**
+             * Shades
+             * @default []
+             */
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            /** Dot of the layer */
+            size?: components["schemas"]["Size"] | null;
+            /**
+             * Runs
+             * @default foot
+             * @enum {string}
+             */
+            span: "foot" | "flanks" | "shoulders";
+            /** Its tip */
+            tip?: components["schemas"]["Size"] | null;
+        };
+        /**
          * Leaf
          * @description Two arcs that meet in points; length from point to point.
          */
@@ -3932,9 +3965,10 @@ export interface components {
          * WalkTrim
          * @description Dots walked around a dot, from its outer point down one side to the foot, then the other.
          *
-         *     `load` "one" lets them diminish by the tool's ratio and end when it runs dry; "each" reloads, all equal. `count`
-         *     is dots a side, None for as many as fit. `lead` dots in a line outward make the petal slim. `shading` runs the
-         *     shades along the petal, takes one for each layer, or paints all in the first.
+         *     `load` "one" lets them diminish by the tool's ratio and end when it runs dry, "two" takes a second load then, "each"
+         *     reloads, all equal. `count` is dots a side, None for as many as fit. `lead` dots in a line outward make the petal
+         *     slim. `shading` runs the shades along the petal, takes one for each layer, or paints all in the first. `own` says
+         *     where layers differ, from the innermost on.
          */
         WalkTrim: {
             /**
@@ -3977,7 +4011,12 @@ export interface components {
              * @default one
              * @enum {string}
              */
-            load: "one" | "each";
+            load: "one" | "two" | "each";
+            /**
+             * Layer
+             * @default []
+             */
+            own: components["schemas"]["Layer"][];
             /** Shades */
             shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
             /**

@@ -16,6 +16,34 @@ interface SizeProps {
   set: (size: TrimSize) => void;
 }
 
+interface OpenSizeProps extends Omit<SizeProps, "size" | "set"> {
+  size: TrimSize | null;
+  /** What it is when it is left open. */
+  none: string;
+  /** Where a size begins that was left open until now. */
+  first: TrimSize;
+  set: (size: TrimSize | null) => void;
+}
+
+/** A size that may be left open. */
+export function OpenSizeField({ size, none, first, set, ...props }: OpenSizeProps) {
+  const { name } = props;
+  const options = [["", none] as const, ["own", "of its own"] as const];
+  return (
+    <>
+      <Choice
+        width={124}
+        name={name}
+        titled
+        value={size ? "own" : ""}
+        options={options}
+        onChange={(key) => set(key ? first : null)}
+      />
+      {size && <SizeField {...props} name={`${name} size`} size={size} set={set} />}
+    </>
+  );
+}
+
 export function SizeField({ name, size, set, piece }: SizeProps) {
   const units = useUnits((state) => state.units);
   const made = piece.tools.flatMap((tool) =>

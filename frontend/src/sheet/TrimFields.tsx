@@ -6,6 +6,7 @@ import { fieldsOf, TRIMS } from "../api/facts";
 import type { Shade, Trim, TrimSize } from "../api/types";
 import { KindFields, type Rule } from "../fields/KindFields";
 import { spokenText, useUnits } from "../studio/units";
+import { LayerFields } from "./LayerFields";
 import type { TrimProps } from "./props";
 import { SizeField, SizesField } from "./SizeField";
 import { TrimFits } from "./TrimFits";
@@ -21,6 +22,7 @@ export function TrimFields(props: TrimProps) {
   const { model, name: kind } = TRIMS[trim.kind]!;
   const name = spokenText(planned?.trims[number] ?? kind, units);
   const rule = trim as unknown as Rule;
+  const lists = Object.entries(fieldsOf(model)).filter(([, fact]) => fact.written === "rules");
   const change = (part: Rule) => set({ ...rule, ...part } as unknown as Trim);
   return (
     <fieldset className="trim" aria-label={`Trim ${number + 1}: ${name}`}>
@@ -45,7 +47,7 @@ export function TrimFields(props: TrimProps) {
           value={rule}
           set={(make) => change(make(rule))}
           near={(planned?.walk ?? BEYOND) + BEYOND}
-          without={["shades"]}
+          without={["shades", ...lists.map(([field]) => field)]}
           special={{
             size: (field, fact) => (
               <SizeField
@@ -67,6 +69,16 @@ export function TrimFields(props: TrimProps) {
           }}
         />
       </div>
+      {lists.map(([field, fact]) => (
+        <LayerFields
+          key={field}
+          {...props}
+          fact={fact}
+          rules={(rule[field] ?? []) as Rule[]}
+          count={rule.layers as number}
+          onChange={(rules) => change({ [field]: rules })}
+        />
+      ))}
       <TrimShades
         {...props}
         fact={fieldsOf(model).shades!}

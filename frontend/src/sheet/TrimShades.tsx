@@ -8,11 +8,13 @@ import { ShadePicker } from "./ShadePicker";
 
 interface ShadesProps extends TrimProps {
   fact: Fact;
+  /** Whose shades they are. */
+  name?: string;
   shades: Shade[];
   onChange: (shades: Shade[]) => void;
 }
 
-export function TrimShades({ piece, ramps, fact, shades, onChange }: ShadesProps) {
+export function TrimShades({ piece, ramps, fact, name = "Trim", shades, onChange }: ShadesProps) {
   const { fewest = 0, longest = 1, none } = fact;
   return (
     <div className="row-fields" style={{ alignItems: "center" }}>
@@ -23,14 +25,14 @@ export function TrimShades({ piece, ramps, fact, shades, onChange }: ShadesProps
             piece={piece}
             ramps={ramps}
             value={shade}
-            label={`Trim shade ${k + 1}`}
+            label={`${name} shade ${k + 1}`}
             onChange={(next) => onChange(shades.map((one, j) => (j === k ? next : one)))}
           />
           {shades.length > fewest && (
             <ActionIcon
               variant="subtle"
               size="sm"
-              aria-label={`Drop trim shade ${k + 1}`}
+              aria-label={`Drop ${name.toLowerCase()} shade ${k + 1}`}
               onClick={() => onChange(shades.filter((_, j) => j !== k))}
             >
               <IconX size={14} />
@@ -42,7 +44,7 @@ export function TrimShades({ piece, ramps, fact, shades, onChange }: ShadesProps
         <ActionIcon
           variant="light"
           size="sm"
-          aria-label="Add a shade to the trim"
+          aria-label={`Add a shade to the ${name.toLowerCase()}`}
           onClick={() =>
             onChange([...shades, { kind: "paint", paint: piece.paints[shades.length % piece.paints.length]!.id }])
           }

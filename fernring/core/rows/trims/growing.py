@@ -38,7 +38,7 @@ class Growth:
         self.marks: list[Mark] = []
         self.findings: list[Finding] = []
         self.count = 0
-        self._walked: dict[int, list[Disc]] = {}
+        self._standing: dict[int, list[Disc]] = {}
 
     def add(self, trim: TrimRule, number: int, host: Host, n: int, **columns: NDArray[Any] | float) -> list[Host]:
         """So many dots of one trim with these columns; answers them as hosts for the trims on it, if there are any."""
@@ -49,9 +49,9 @@ class Growth:
         spend(ADDED)
         return self.around.hosts(dots, host.own, host.turn) if trim.carried else []
 
-    def walked_on(self, host: Host) -> list[Disc]:
-        """Dots walked round this host so far, in its frame; who walks on it adds to them."""
-        return self._walked.setdefault(host.dot, [])
+    def standing_on(self, host: Host) -> list[Disc]:
+        """What trims put round this host so far, in its frame; who puts something there adds to it."""
+        return self._standing.setdefault(host.dot, [])
 
     def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int) -> None:
         """A mark given in the host's frame."""

@@ -45,6 +45,11 @@ class TrimRule(Frozen):
     shades: tuple[Shade, ...]
 
     @property
+    def painted(self) -> tuple[Shade, ...]:
+        """Every shade it may take, by the number that its dots carry."""
+        return self.shades
+
+    @property
     def carried(self) -> tuple["TrimRule", ...]:
         """The trims on it."""
         return ()
@@ -70,6 +75,7 @@ class TrimKind:
     `brief` says it in a few words, `sentence` in full, to somebody whose tools have these names; `turns` how its shades
     follow one another. Lengths stand in braces. `swept` trims are marks and no dots.
 
+    `parts` are those of it that have shades of their own: in words, the shades, and how they follow one another.
     `smaller` lists ways to take less room, at first by so much (mm): each way from what takes little less room to what
     takes least. `ends` are rules it may end by instead of sizes, in words.
     `slots` answers which shades its dots take by their order on a host and its place, where these decide. `begin`
@@ -90,6 +96,7 @@ class TrimKind:
     gap: Callable[[Any], float] = lambda _: 0.0
     smaller: Callable[[Any, float], list[list[Smaller]]] = lambda _, __: []
     slots: Callable[[Any, Places, Whole], Places | None] = lambda _, __, ___: None
+    parts: Callable[[Any], list[tuple[str, tuple[Shade, ...], str]]] = lambda _: []
     ends: Callable[[Any, Mapping[str, float]], list[tuple[str, Path, Any]]] = lambda _, __: []
     swept: bool = False
 

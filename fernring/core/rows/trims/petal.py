@@ -31,8 +31,8 @@ class Petal3D(NamedTuple):
     off: float
 
 
-def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -> Petal3D:
-    """The petal's dots, given in the host's frame, on the surface.
+def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: Array) -> Petal3D:
+    """The petal's dots, given in the host's frame, each with the gap it keeps (mm), on the surface.
 
     Exact in plan. On a relief each keeps its distance from the two discs it touches most closely in the frame (on the
     axis from the nearest), by Newton's method from the frame's own places: since a dot touches only the host and
@@ -59,7 +59,7 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: float) -
 
 
 def _closer(
-    frame: Points2, near: Places, radius: Array, host: Host, around: Around, gap: float
+    frame: Points2, near: Places, radius: Array, host: Host, around: Around, gap: Array
 ) -> tuple[Places, float]:
     """What each dot touches now that a third disc may have come closer than the gap, and by how much at most (mm)."""
     points, _, _ = around.at(host, *frame)
@@ -70,15 +70,15 @@ def _closer(
     least = np.where(_axial(frame[0]), np.inf, clear[1:].min(axis=1))
     changed, short = near.copy(), np.flatnonzero(least < gap - CLOSER)
     changed[short] = np.argsort(clear[1 + short], axis=1, kind="stable")[:, :2]
-    return changed, max(gap - float(least.min(initial=np.inf)), 0.0)
+    return changed, max(float((gap - least).max(initial=0.0)), 0.0)
 
 
 def _solved(
-    frame: Points2, near: Places, radius: Array, host: Host, around: Around, gap: float
+    frame: Points2, near: Places, radius: Array, host: Host, around: Around, gap: Array
 ) -> tuple[Points2, float]:
     """Places in the frame at which every dot keeps its distances from the two it touches, and how far off they are."""
     u, v = frame
-    wanted = radius[1:, None] + radius[near] + gap
+    wanted = radius[1:, None] + radius[near] + gap[:, None]
     middle = np.array([[host.x, host.y, host.z]])
     best, least = (u, v), np.inf
     for _ in range(NEWTON):

@@ -13,6 +13,7 @@ from ...budget import spend
 Disc = tuple[float, float, float]
 TOUCHES = 1e-9
 OVERLAPS = 1e-6  # mm
+MOST_A_SIDE = 60
 ROLLED, LOOKED = 100, 25  # work for each disc that is rolled against, or looked at
 
 
@@ -24,6 +25,11 @@ def on_axis(petal: Sequence[Disc], radius: float, gap: float) -> float:
         if abs(u) < reach:
             best = max(best, v + sqrt(reach * reach - u * u))
     return best
+
+
+def beside(petal: Sequence[Disc], radius: float, gap: float) -> Disc:
+    """The dot level with the host's middle, in first contact from the right."""
+    return on_axis([(v, u, r) for u, v, r in petal], radius, gap), 0.0, radius
 
 
 def meetings(about: Disc, radius: float, disc: Disc, gap: float) -> tuple[float, float] | None:
@@ -85,20 +91,20 @@ def down_one_side(
         dot = found[0]
         if dot[1] < 0 and dot[0] < radius + gap / 2 - 1e-9:
             return line[1:], "foot"
-        if _overlaps(dot, gap, foreign):
+        if not clear(dot, gap, foreign):
             return line[1:], "foreign"
-        if _overlaps(dot, gap, known):
+        if not clear(dot, gap, known):
             return line[1:], "blocked"
         line.append(dot)
         known.append(dot)
     return line[1:], "load"
 
 
-def _overlaps(dot: Disc, gap: float, discs: Sequence[Disc]) -> bool:
-    """Whether a dot comes closer to any of the discs than the gap."""
+def clear(dot: Disc, gap: float, discs: Sequence[Disc]) -> bool:
+    """Whether a dot comes no closer to any of the discs than the gap."""
     x, y, radius = dot
     spend(LOOKED * len(discs))
-    return any(hypot(x - u, y - v) < r + radius + gap - OVERLAPS for u, v, r in discs)
+    return all(hypot(x - u, y - v) >= r + radius + gap - OVERLAPS for u, v, r in discs)
 
 
 def mirrored(discs: Sequence[Disc]) -> list[Disc]:

@@ -1,44 +1,43 @@
 """Walked petals: layers of dots around a dot, down one side and then the other."""
 
 from collections.abc import Callable, Mapping, Sequence
-from itertools import islice
 from typing import TYPE_CHECKING, Annotated, Any, Literal
 
 import numpy as np
 from pydantic import Field
 
 from ...document.facts import Fact, named
-from ...document.kit import Load
 from ...document.numbers import FIRST, Gap, Tick
 from ...document.shelf import Shade
+from ...words.lengths import mm
 from ...words.numbers import counted
 from .grown import Finding
 from .kind import MOST_INNER, Extent, Path, Shades, Size, Smaller, TrimKind, TrimRule, brief_size, spoken_size
+from .layer import LOADS, Layer, Loading, asked, slot
 from .petal import placed_petal
-from .roll import down_one_side, mirrored, on_axis, sizes, upside_down
+from .walking import Petal, far, walked
 
 if TYPE_CHECKING:
     from .growing import Growth
-    from .host import Around, Disc, Host
+    from .host import Host
     from .kind import TrimRule as Trim
-
-TYPICAL_LOAD = Load(ratio=0.9, dots=7)  # of a small stylus; common practice, no source
 
 
 class WalkTrim(TrimRule):
     """Dots walked around a dot, from its outer point down one side to the foot, then the other.
 
-    `load` "one" lets them diminish by the tool's ratio and end when it runs dry; "each" reloads, all equal. `count`
-    is dots a side, None for as many as fit. `lead` dots in a line outward make the petal slim. `shading` runs the
-    shades along the petal, takes one for each layer, or paints all in the first.
+    `load` "one" lets them diminish by the tool's ratio and end when it runs dry, "two" takes a second load then, "each"
+    reloads, all equal. `count` is dots a side, None for as many as fit. `lead` dots in a line outward make the petal
+    slim. `shading` runs the shades along the petal, takes one for each layer, or paints all in the first. `own` says
+    where layers differ, from the innermost on.
     """
 
     kind: Literal["walk"] = "walk"
     size: Annotated[Size, named("Walked dot", "size")]
     layers: Annotated[int, Field(strict=True, ge=1, le=6), named("Layers", "count", wide=70)] = 1
     load: Annotated[
-        Literal["one", "each"],
-        Fact("Loading", "choice", {"one": "one load, diminishing", "each": "reloaded, equal"}, wide=158),
+        Loading,
+        Fact("Loading", "choice", LOADS, wide=158),
     ] = "one"
     sides: Annotated[
         Literal["both", "left", "right"],
@@ -70,166 +69,103 @@ class WalkTrim(TrimRule):
     ] = "one"
     equal: Annotated[Tick, named("as many on both sides")] = True
     shades: Annotated[Shades, named("Shades", "shades")]
+    own: Annotated[tuple[Layer, ...], FIRST, Field(max_length=6), named("Layer", "rules")] = ()
     trims: Annotated[tuple["Trim", ...], FIRST, Field(max_length=MOST_INNER)] = ()
+
+    @property
+    def painted(self) -> tuple[Shade, ...]:
+        return (*self.shades, *(shade for layer in self.own for shade in layer.shades))
 
     @property
     def carried(self) -> tuple[TrimRule, ...]:
         return self.trims
 
 
-MOST_A_SIDE = 60
-LEAST_RADIUS = 0.1
 SEEN = 0.01  # mm; nobody sees less
-
-
-class Petal:
-    """What a walk leaves: dots in the host's frame, each with its layer, its side and its share of the way to the
-    foot.
-    """
-
-    def __init__(self) -> None:
-        self.dots: list[Disc] = []
-        self.layer: list[int] = []
-        self.side: list[int] = []
-        self.along: list[float] = []
-        self.findings: list[Finding] = []
-
-    def add(self, dots: "list[Disc]", layer: int, side: int, along: list[float]) -> None:
-        self.dots += dots
-        self.layer += [layer] * len(dots)
-        self.side += [side] * len(dots)
-        self.along += along
+LOADED = {"one": "", "two": ", two loads", "each": ", reloaded"}
 
 
 def grow(trim: WalkTrim, number: int, host: "Host", growth: "Growth") -> list["Host"]:
     """The petal round one host; trims on it sit on every dot of it."""
-    petal = walked(trim, number, host, growth.around, growth.walked_on(host))
+    petal = walked(trim, number, host, growth.around, growth.standing_on(host))
     growth.findings += petal.findings
     if not petal.dots:
         return []
-    growth.walked_on(host).extend(petal.dots)
-    (x, y, z), walks, outs, off = placed_petal(petal.dots, host, growth.around, trim.gap)
+    discs = [dot.disc for dot in petal.dots]
+    growth.standing_on(host).extend(discs)
+    (x, y, z), walks, outs, off = placed_petal(discs, host, growth.around, np.array([dot.gap for dot in petal.dots]))
     if not off <= SEEN:
         growth.findings.append(Finding("not exact", number, (off,)))
     return growth.add(
-        trim, number, host, len(petal.dots), x=x, y=y, z=z, radius=np.array([r for _, _, r in petal.dots]), walk=walks,
-        out_rad=outs, tool=growth.around.tool(trim.size.tool), level=host.level, below=host.dot,
-        layer=1 + np.array(petal.layer), side=np.array(petal.side), slot=np.array(_slots(trim, petal)),
+        trim, number, host, len(petal.dots), x=x, y=y, z=z, radius=np.array([r for _, _, r in discs]), walk=walks,
+        out_rad=outs, tool=np.array([growth.around.tool(dot.tool) for dot in petal.dots]), level=host.level,
+        below=host.dot, layer=1 + np.array([dot.layer for dot in petal.dots]),
+        side=np.array([dot.side for dot in petal.dots]), slot=np.array(_slots(trim, petal, host.radius)),
     )  # fmt: skip
 
 
-def _slots(trim: WalkTrim, petal: Petal) -> list[int]:
-    """Which shade each dot of a petal takes: along it from first to last, one for each layer, or the first."""
-    n = len(trim.shades)
-    if trim.shading == "by layer":
-        return [layer % n for layer in petal.layer]
-    if trim.shading == "along":
-        return [min(int(share * n), n - 1) for share in petal.along]
-    return [0] * len(petal.dots)
-
-
-def walked(trim: WalkTrim, number: int, host: "Host", around: "Around", before: "Sequence[Disc]" = ()) -> Petal:
-    """Layer upon layer around the host; each layer sees the host, walks on it `before`, and all earlier layers."""
-    radius = walk_radius(trim, host.radius)
-    load, petal = around.loads.get(trim.size.tool or ""), Petal()
-    if load is None and trim.load == "one":
-        petal.findings.append(Finding("load not measured", number, (TYPICAL_LOAD.dots, TYPICAL_LOAD.ratio)))
-    within = host.radius + (2 * radius + trim.gap) * (2 * trim.layers + trim.lead + 1)
-    foreign = around.near(host, within)
-    discs: list[Disc] = [(0.0, 0.0, host.radius), *before]
-    for _ in range(trim.lead):
-        lead = (0.0, on_axis(discs, radius, trim.gap), radius)
-        petal.add([lead], 0, 0, [0.0])
-        discs.append(lead)
-    for layer in range(trim.layers):
-        _layer(trim, number, layer, radius, load or TYPICAL_LOAD, discs, foreign, petal)
-    return petal
-
-
-def walk_radius(trim: WalkTrim, host: float) -> float:
-    """Radius of the walked dots round a host dot of this radius (mm)."""
-    return max(trim.size.radius_on(host), LEAST_RADIUS)
-
-
-def _layer(
-    trim: WalkTrim,
-    number: int,
-    layer: int,
-    radius: float,
-    load: Load,
-    discs: "list[Disc]",
-    foreign: "list[Disc]",
-    petal: Petal,
-) -> None:
-    """One walk around: the dot on the axis, one side, and the other with a fresh load."""
-    flip = trim.begin == "foot"
-    seen, others = (upside_down(discs), upside_down(foreign)) if flip else (discs, foreign)
-    first = (0.0, on_axis(seen, radius, trim.gap), radius)
-    ratio, dots = (load.ratio, load.dots) if trim.load == "one" else (1.0, None)
-    most = MOST_A_SIDE if trim.count is None else trim.count
-    sides = {"both": ("right", "left"), "right": ("right",), "left": ("left",)}[trim.sides]
-    lines, ends = {}, {}
-    for side in sides:
-        own, away = (seen, others) if side == "right" else (mirrored(seen), mirrored(others))
-        radii = islice(sizes(radius, ratio, dots), 1, None)
-        line, ends[side] = down_one_side(own, first, radii, trim.gap, away, most)
-        if ends[side] == "load":
-            endless = islice(sizes(radius, ratio, None), 1, None)
-            need = len(down_one_side(own, first, endless, trim.gap, away, most)[0]) + 1
-            if need > len(line) + 1:
-                petal.findings.append(Finding("load", number, (need, len(line) + 1)))
-        if ends[side] == "blocked":
-            petal.findings.append(Finding("blocked", number, (layer + 1.0, float(len(line)))))
-        lines[side] = line if side == "right" else mirrored(line)
-    _even(trim, number, lines, petal)
-    for number_of_side, line, along in ((0, [first], [0.0]), *_shared(lines)):
-        placed = upside_down(line) if flip else line
-        petal.add(placed, layer, number_of_side, along)
-        discs += placed
-
-
-def _even(trim: WalkTrim, number: int, lines: "dict[str, list[Disc]]", petal: Petal) -> None:
-    """The same number on both sides when that is asked for; else a word about it."""
-    counts = {side: len(line) for side, line in lines.items()}
-    if len(counts) < 2 or len(set(counts.values())) == 1:
-        return
-    if trim.equal:
-        least = min(counts.values())
-        for side in lines:
-            lines[side] = lines[side][:least]
-    else:
-        petal.findings.append(Finding("uneven", number, tuple(float(n) for n in counts.values())))
-
-
-def _shared(lines: "dict[str, list[Disc]]") -> "list[tuple[int, list[Disc], list[float]]]":
-    """Right and left, each dot with its share of the way to the foot."""
+def _slots(trim: WalkTrim, petal: Petal, host: float) -> list[int]:
+    """Which shade each dot of a petal takes: its layer's own, along it from first to last, one for each layer, or the
+    first."""
+    n, layers = len(trim.shades), [asked(trim, k, host) for k in range(trim.layers)]
     found = []
-    for side, name in ((1, "right"), (2, "left")):
-        line = lines.get(name, [])
-        found.append((side, line, [k / len(line) for k in range(1, len(line) + 1)]))
+    for dot in petal.dots:
+        if layers[dot.layer].slot is not None:
+            found.append(slot(layers[dot.layer], dot.along))
+        elif trim.shading == "by layer":
+            found.append(dot.layer % n)
+        else:
+            found.append(min(int(dot.along * n), n - 1) if trim.shading == "along" else 0)
     return found
 
 
 def _extent(trim: WalkTrim, radius: float, inner: Extent) -> float:
-    own = walk_radius(trim, radius)
-    return (2 * own + trim.gap) * (2 * trim.layers + trim.lead + 1) + inner(trim.trims, own)
+    widest = max(max(one.radius, one.tip) for one in (asked(trim, k, radius) for k in range(trim.layers)))
+    return far(trim, radius) + inner(trim.trims, widest)
 
 
 def _brief(trim: WalkTrim) -> str:
     layers = f", {trim.layers} layers" if trim.layers > 1 else ""
     sides = "" if trim.sides == "both" else f", {trim.sides} side"
-    return f"walked {brief_size(trim.size)}{layers}{sides}{', reloaded' if trim.load == 'each' else ''}"
+    return f"walked {brief_size(trim.size)}{layers}{sides}{LOADED[trim.load]}"
 
 
 def _sentence(trim: WalkTrim, tools: Mapping[str, str], host: str) -> str:
-    load = "reloading for each" if trim.load == "each" else "from one load a side, so that they grow smaller"
+    load = {
+        "each": "reloading for each",
+        "one": "from one load a side, so that they grow smaller",
+        "two": "from two loads a side, each growing smaller",
+    }[trim.load]
     count = f"{counted(trim.count)} on a side" if trim.count else "as many as fit"
     sides = "down one side and then the other" if trim.sides == "both" else f"down the {trim.sides} side only"
     begin = "from its foot up" if trim.begin == "foot" else "from its outer point"
     layers = f", {counted(trim.layers)} layers deep" if trim.layers > 1 else ""
     lead = f" after {counted(trim.lead)} in a line outward" if trim.lead else ""
     size = spoken_size(trim.size, tools)
-    return f"Walk dots of {size} round {host}{lead}, {begin} {sides}: {count}, {load}{layers}."
+    own = "".join(_own(k, layer, tools) for k, layer in enumerate(trim.own[: trim.layers], 1))
+    return f"Walk dots of {size} round {host}{lead}, {begin} {sides}: {count}, {load}{layers}.{own}"
+
+
+def _own(k: int, layer: Layer, tools: Mapping[str, str]) -> str:
+    """ " Layer 2: dots of {1.5} (Ball 1.0), tip and two flanks." where it differs from the others."""
+    said = [
+        f"dots of {spoken_size(layer.size, tools)}" if layer.size else "",
+        f"its tip dot {spoken_size(layer.tip, tools)}" if layer.tip else "",
+        {"foot": "", "flanks": "the tip and two flanks only", "shoulders": "from the shoulders down"}[layer.span],
+        f"{counted(layer.count)} on a side" if layer.count else "",
+        LOADS[layer.load] if layer.load else "",
+        f"{mm(layer.gap)} apart" if layer.gap is not None else "",
+    ]
+    words = ", ".join(part for part in said if part)
+    return f" Layer {k}: {words}." if words else ""
+
+
+def _parts(trim: WalkTrim) -> list[tuple[str, tuple[Shade, ...], str]]:
+    found = []
+    for k, layer in enumerate(trim.own[: trim.layers], 1):
+        at = "along it" if layer.change is None else f"along it, the second from {100 * layer.change:.0f} per cent on"
+        found += [(f"Layer {k}", layer.shades, at)] if layer.shades else []
+    return found
 
 
 def _begin(host: float, nearest: Callable[[float], dict[str, Any]], paints: Sequence[Shade]) -> dict[str, Any]:
@@ -243,7 +179,13 @@ def _smaller(trim: WalkTrim, _: float) -> list[list[Smaller]]:
 
 
 def _sizes(trim: WalkTrim) -> list[tuple[Path, Size]]:
-    return [(("size",), trim.size)]
+    own = [
+        (("own", k, name), size)
+        for k, layer in enumerate(trim.own)
+        for name in ("size", "tip")
+        if (size := getattr(layer, name)) is not None
+    ]
+    return [(("size",), trim.size), *own]
 
 
 WALK = TrimKind(
@@ -257,6 +199,7 @@ WALK = TrimKind(
     begin=_begin,
     turns=lambda trim: "layer by layer" if trim.shading == "by layer" else "along it",
     sizes=_sizes,
-    gap=lambda trim: trim.gap,
+    parts=_parts,
+    gap=lambda trim: min([trim.gap, *(layer.gap for layer in trim.own if layer.gap is not None)]),
     smaller=_smaller,
 )

@@ -28,7 +28,7 @@ def petal(gap: float) -> list[tuple[float, float, float]]:
 class PetalTest(FernTestCase):
     def test_on_a_plane_the_frames_own_places(self) -> None:
         flat = Plane(90)
-        found = placed_petal(petal(0.2), host(flat, 30), around(flat), 0.2)
+        found = placed_petal(petal(0.2), host(flat, 30), around(flat), np.full(len(petal(0.2)), 0.2))
         self.assertEqual(found.off, 0)
         np.testing.assert_allclose(found.points[0], [u for u, _, _ in petal(0.2)], atol=1e-12)
         np.testing.assert_allclose(found.points[1], [-30 - v for _, v, _ in petal(0.2)], atol=1e-12)
@@ -36,7 +36,7 @@ class PetalTest(FernTestCase):
     def test_on_a_ball_every_dot_keeps_its_straight_distances(self) -> None:
         globe = ball(90)
         at, dots = host(globe, 30), petal(0.2)
-        found = placed_petal(dots, at, around(globe), 0.2)
+        found = placed_petal(dots, at, around(globe), np.full(len(dots), 0.2))
         self.assertLess(found.off, 1e-10)
         places = np.stack(found.points, axis=1)
         np.testing.assert_allclose(np.linalg.norm(places, axis=1), 45, atol=1e-6)
@@ -48,7 +48,7 @@ class PetalTest(FernTestCase):
         """Dots that no place on so small a ball can hold apart as asked: the best places met are answered."""
         tiny = ball(6)
         dots = [(0.0, 5.2, 1.0), (2.2, 5.0, 1.0), (4.4, 4.5, 1.0)]
-        found = placed_petal(dots, host(tiny, 2.0), around(tiny), 0.2)
+        found = placed_petal(dots, host(tiny, 2.0), around(tiny), np.full(len(dots), 0.2))
         self.assertGreater(found.off, 0.1)
         self.assertLess(found.off, 6)
         self.assertTrue(np.isfinite(np.stack(found.points)).all())

@@ -11,7 +11,8 @@ from fernring.core.geometry.surface import Plane
 from fernring.core.plan import Plan, plan
 from fernring.core.rows.placed import PlacedRow
 from fernring.core.rows.trims.host import Around, Host
-from fernring.core.rows.trims.walk import SEEN, Petal, WalkTrim, walked
+from fernring.core.rows.trims.walk import SEEN, WalkTrim
+from fernring.core.rows.trims.walking import Petal, walked
 from tests import patterns
 from tests.assertions import FernTestCase
 
@@ -64,7 +65,7 @@ class WalkedTest(FernTestCase):
     ) -> None:
         """However slim the petal, and however small its host beside what is walked round it."""
         found = self.walk(host, dot, layers=layers, lead=lead, gap=gap, load=load, begin=begin)
-        discs = np.array([(0.0, 0.0, host), *found.dots])
+        discs = np.array([(0.0, 0.0, host), *(one.disc for one in found.dots)])
         apart = np.hypot(discs[:, None, 0] - discs[:, 0], discs[:, None, 1] - discs[:, 1])
         clear = (apart - discs[:, None, 2] - discs[:, 2])[np.triu_indices(len(discs), 1)]
         self.assertGreaterEqual(float(clear.min()), gap - 1e-5)
