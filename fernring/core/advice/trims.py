@@ -11,7 +11,7 @@ from ..solved import Solved
 from ..words.lengths import mm
 from ..words.numbers import counted
 from .sizes import KitSize, kit_sizes, largest_up_to, trim_size
-from .verdict import Remedy, Verdict, each
+from .verdict import Remedy, Verdict, Ways, each
 
 
 @dataclass(frozen=True)
@@ -117,6 +117,19 @@ def _blocked(where: Where, finding: Finding) -> Verdict:
     return Verdict("walk blocked", where.key("walk blocked"), "note", text, (where.index,))
 
 
+def _no_place(where: Where, finding: Finding) -> Verdict:
+    (lost,) = (int(value) for value in finding.figures)
+    what = "a swipe is" if lost == 1 else f"{counted(lost)} swipes are"
+    text = f"{where.name}: {what} left out at every dot, because what was put on the dot before lies in the way."
+    trims = [trim.model_dump(mode="json") for trim in where.solved.piece.rows[where.index].trims]
+    ways: Ways = ()
+    if len(where.path) == 4:  # a trim of the row itself
+        place = int(where.path[-1])
+        first = [trims[place], *trims[:place], *trims[place + 1 :]]
+        ways = each(Remedy("Pull the swipe first", (change("rows", where.index, "trims", first),)))
+    return Verdict("no place", where.key("no place"), "warning", text, (where.index,), (), ways)
+
+
 _SAID: dict[str, Callable[[Where, Finding], Verdict]] = {
     "load": _load,
     "load not measured": _not_measured,
@@ -124,4 +137,5 @@ _SAID: dict[str, Callable[[Where, Finding], Verdict]] = {
     "blocked": _blocked,
     "uneven": _uneven,
     "top": _top,
+    "no place": _no_place,
 }

@@ -15,6 +15,7 @@ from ...document.shelf import Shade
 from ...dots.table import Array
 from ...geometry.crossing import crossing
 from ...words.lengths import mm
+from .grown import Finding
 from .kind import Extent, Path, Smaller, TrimKind, TrimRule
 
 if TYPE_CHECKING:
@@ -184,13 +185,32 @@ def _to_contact(trim: SwipeTrim, host: "Host", around: "Around") -> float:
 
 
 def grow(trim: SwipeTrim, number: int, host: "Host", growth: "Growth") -> list["Host"]:
-    """The family of swipes from one host; nothing sits on a swipe."""
+    """The family of swipes from one host, those left out that would run over what stands on it already; nothing sits on
+    a swipe.
+    """
+    there, lost = np.array(growth.standing_on(host)).reshape(-1, 3), 0
+    pulled = []
     for k, pull in enumerate(family(trim, host, growth.around)):
         lean = -pull.lean_rad if trim.direction == "inward" else pull.lean_rad
         centres, girth = spine(trim, host.radius, pull.length, lean, pull.side)
         centres = centres + np.array([pull.aside, 0.0])
+        if not _has_place(centres, girth, there, trim.gap):
+            lost += 1
+            continue
         growth.mark(number, host, centres, girth, envelope(centres, girth), k)
+        pulled.append((centres, girth))
+    for centres, girth in pulled:  # the members of a family do not stand in each other's way
+        growth.standing_on(host).extend(zip(*centres.T.tolist(), girth.tolist(), strict=True))
+    if lost:
+        growth.findings.append(Finding("no place", number, (float(lost),)))
     return []
+
+
+def _has_place(centres: Array, girth: Array, there: Array, gap: float) -> bool:
+    """Whether the body keeps its gap to these discs, shape (n, 3)."""
+    spend(8 * SAMPLES * len(there))
+    apart = np.linalg.norm(centres[:, None] - there[None, :, :2], axis=2) - girth[:, None] - there[:, 2]
+    return bool((apart >= gap - 1e-6).all())
 
 
 def _extent(_: SwipeTrim, __: float, ___: Extent) -> float:

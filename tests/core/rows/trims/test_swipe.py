@@ -8,6 +8,7 @@ import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 
+from fernring.core.document.changes import changed
 from fernring.core.dots.index import Index
 from fernring.core.geometry.outline.polygon import area
 from fernring.core.geometry.surface import Plane
@@ -159,3 +160,37 @@ class ReliefTest(FernTestCase):
             discs, dots = found.solved.rows[0].grown.mark_discs, found.solved.rows[1].own_dots
             self.assert_mm(float(between(discs, dots).min()), 0.4, 1e-3)
         self.assertLess(max(walks) - min(walks), 0.3)
+
+
+class TogetherTest(FernTestCase):
+    """A petal and a swipe on one dot: the later sees the earlier."""
+
+    def planned(self, *trims: dict[str, Any]) -> Plan:
+        one = patterns.row("a", 4.6, distance=patterns.at(20), trims=patterns.numbered(trims))
+        return plan(patterns.with_rows(one))
+
+    def test_a_petal_grows_round_the_swipe(self) -> None:
+        """By shapely: every walked dot keeps its gap to the outline of the swipe."""
+        found = self.planned(patterns.swipe(9), patterns.walk(1.1, load="each", gap=0.2))
+        body = shapely.Polygon(found.solved.marked[0].mark.outline)
+        dots = found.dots.take((found.dots.host == found.solved.marked[0].dot) & (found.dots.trim == 1))
+        self.assertGreater(len(dots), 15)
+        clear = [body.distance(shapely.Point(x, y)) - r for x, y, r in zip(dots.x, dots.y, dots.radius, strict=True)]
+        self.assertGreater(min(clear), 0.2 - 0.02)
+        self.assertNotIn("no place", self.codes(found))
+
+    def test_a_swipe_over_a_petal_is_left_out_and_said(self) -> None:
+        found = self.planned(patterns.walk(1.1, load="each"), patterns.swipe(9))
+        self.assertEqual(len(found.solved.marked), 0)
+        self.assertIn("a swipe is left out at every dot", self.verdict(found, "no place").text)
+        (first,) = self.remedies(found, "no place")
+        again = plan(changed(found.solved.piece, first.changes))
+        self.assertEqual(len(again.solved.marked), 12)
+        self.assertEqual([trim.kind for trim in again.solved.piece.rows[0].trims], ["swipe", "walk"])
+
+    def test_of_a_family_those_with_room_are_pulled(self) -> None:
+        """A petal on the right leaves room for what leans to the left."""
+        right = patterns.walk(1.1, load="each", sides="right", count=4)
+        found = self.planned(right, patterns.swipe(7, family=3, lean=40, angle=-60))
+        self.assertEqual(len(found.solved.marked), 12)
+        self.assertIn("two swipes are left out", self.verdict(found, "no place").text)
