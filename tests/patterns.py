@@ -260,6 +260,34 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
         [centre(), row("r", 2.5, count=TWO, distance=at(26))],
         {"bare": [{"id": "moon", "area": {"kind": "disc", "x": 26, "y": 0, "diameter": 18}, "rows": "stop evenly"}]},
     ),
+    "scales": (
+        [
+            centre(),
+            row("a", 4.6, distance=at(24), start=LINES, trims=[walk(1.3, load="each")]),
+            row("b", 6.8, start={"kind": "in the V"}, trims=[walk(1.5, load="each")]),
+        ],
+        {},
+    ),
+    "layers of their own": (
+        [
+            centre(),
+            row(
+                "a",
+                8.9,
+                distance=at(28),
+                trims=[
+                    walk(
+                        1.5,
+                        load="each",
+                        layers=2,
+                        own=[{}, {"size": {"diameter": 1.1}, "span": "flanks", "shades": shades("red")}],
+                    )
+                ],
+            ),
+        ],
+        {},
+    ),
+    "petals round swipes": ([centre(), row("a", 4.6, distance=at(20), trims=[swipe(9), walk(1.1, load="each")])], {}),
     "petals on a dome": (
         [centre(), row("a", 8.9, distance=at(32), trims=[walk(1.5, load="each", layers=2)])],
         {"blank": DOME},

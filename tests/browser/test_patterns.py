@@ -31,6 +31,9 @@ class PatternTest(BrowserTestCase):
         assert found
         return int(found[1])
 
+    def open_verdicts(self) -> None:
+        self.page.locator(".verdict-line").get_by_role("button", name="verdict").click()
+
     def trim(self, number: int = 1) -> Locator:
         return self.page.get_by_role("group", name=re.compile(f"^Trim {number}:"))
 
@@ -68,6 +71,20 @@ class PatternTest(BrowserTestCase):
         self.assertEqual(
             (walk["load"], walk["sides"], walk["begin"], walk["shading"]), ("each", "right", "foot", "along")
         )
+
+    def test_a_row_in_the_v_of_petals(self) -> None:
+        """Over a row with petals, and back; over one without, it says why there is no place."""
+        self.pick("5")
+        self.change(lambda: self.press("Add a petal"))
+        self.pick("6")
+        self.choose("Start", "in the V of petals")
+        expect(self.row("6")).to_contain_text("in the V")
+        self.assertEqual(self.document()["rows"][6]["start"], {"kind": "in the V"})
+        self.pick("3")
+        self.change(lambda: self.choose("Start", "in the V of petals"))
+        self.open_verdicts()
+        expect(self.page.locator(".verdict", has_text="no row of petals lies before it")).to_be_visible()
+        self.change(self.undo)
 
     def test_a_layer_of_its_own(self) -> None:
         self.pick("6")

@@ -24,7 +24,7 @@ def sample(*trims: dict[str, Any], **more: Any) -> Piece:
     return patterns.read({**patterns.piece("petals").model_dump(mode="json"), "rows": [one], **more})
 
 
-NESTED = (walk(2.5, load="each", trims=[top(1.0), top(0.8)]), swipe(6), top(5.7, trims=[walk(1.0), swipe(3)]))
+NESTED = (swipe(6), walk(2.5, load="each", trims=[top(1.0), top(0.8)]), top(5.7, trims=[swipe(3), walk(1.0)]))
 
 
 class SheetTest(FernTestCase):
@@ -32,7 +32,7 @@ class SheetTest(FernTestCase):
         piece = sample(*NESTED)
         solved, document = solve_piece(piece), piece.model_dump(mode="json")
         trims = list(trims_of(piece.rows[0].trims))
-        self.assertEqual([trim.kind for trim in trims], ["walk", "top", "top", "swipe", "top", "walk", "swipe"])
+        self.assertEqual([trim.kind for trim in trims], ["swipe", "walk", "top", "top", "top", "swipe", "walk"])
         for number, trim in enumerate(trims):
             found: Any = document
             for step in trim_path(solved, 0, number):

@@ -43,6 +43,7 @@ class Row(Frozen):
                 "on lines": "on the lines",
                 "between": "between the lines",
                 "offset": "in the dips",
+                "in the V": "in the V of petals",
                 "angle": "at an angle",
             },
             wide=136,

@@ -22,9 +22,15 @@ class Offset(Frozen):
     kind: Literal["offset"] = "offset"
 
 
+class InVee(Frozen):
+    """Into the V between two neighbouring petals of the row before, in contact with both."""
+
+    kind: Literal["in the V"] = "in the V"
+
+
 class AtAngle(Frozen):
     kind: Literal["angle"] = "angle"
     degrees: Annotated[Degrees, named("Angle", wide=84)]
 
 
-Start = Annotated[OnLines | Between | Offset | AtAngle, Field(discriminator="kind")]
+Start = Annotated[OnLines | Between | Offset | InVee | AtAngle, Field(discriminator="kind")]

@@ -14,6 +14,7 @@ from .nest import nest_walk
 from .placed import OwnDots, PlacedRow
 from .ring_spacing import ring_spacing
 from .start import first_angle
+from .vee import vee
 
 if TYPE_CHECKING:
     from ..document.row import Row
@@ -22,6 +23,7 @@ Sizes = tuple[float, ...]
 LEAST_DIAMETER, MOST_DIAMETER = 0.2, 60.0
 ROUNDING = 1e-9
 SETTLED = 1e-9
+SETTLED_IN_V = 1e-6  # mm
 
 
 class RingFit:
@@ -94,6 +96,30 @@ class RingFit:
             own = self.own_walk(diameters, n)
             walk = self.contact_walk(diameters, n, own) if own < inf else inf
         return max(walk, self.inside), walk < self.inside - ROUNDING
+
+    def vees(self, wide: Sizes) -> int:
+        """How many Vs the petals before it leave; 0 when none."""
+        found = vee(self.context, wide[0] / 2, self.row.gap)
+        return 0 if isinstance(found, str) else found.count
+
+    def into_vee(self, wide: Sizes, n: int) -> str:
+        """Turn the row into the Vs of the petals before it, and stand it there when it is nested. Answers why it finds
+        none; nothing when it does.
+        """
+        if len(wide) > 1 or self.row.fit == "size":
+            return "a row in the V has one kind of dot, of a size that is told"
+        found = vee(self.context, wide[0] / 2, self.row.gap)
+        if isinstance(found, str):
+            return found
+        if found.count % n:
+            return f"there are {found.count} places between the petals before it, and {n} repeats"
+        self._first[n] = found.angle_rad
+        if self.walk is None:
+            touched = self.contact_walk(wide, n, 0.0)
+            if touched > found.walk + SETTLED_IN_V:
+                return "something else is in the way before it touches both petals"
+            self.walk = found.walk
+        return ""
 
     def _apart_by_contact(self, diameters: Sizes, n: int) -> float | None:
         """Where what a row touches lets it come, if that keeps its own neighbours apart as well; else None.

@@ -4,7 +4,7 @@ from collections.abc import Iterator, Mapping, Sequence
 
 from ..document.row import Row
 from ..document.shelf import Shade
-from ..document.start import AtAngle, Between, OnLines
+from ..document.start import AtAngle, Between, InVee, Offset, OnLines
 from ..rows.placed import PlacedRow
 from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
@@ -34,7 +34,7 @@ def begins(row: Row) -> str:
         return kind.word
     if isinstance(row.start, AtAngle):
         return f"at {row.start.degrees:g}°"
-    return {"on lines": "on lines", "between": "between", "offset": "in dips"}[row.start.kind]
+    return "in dips" if isinstance(row.start, Offset) else row.start.kind
 
 
 def lies(row: Row, placed: PlacedRow) -> str:
@@ -97,6 +97,8 @@ def _start(row: Row) -> str:
         return "The first sits on a spoke."
     if isinstance(row.start, Between):
         return "The first sits midway between two spokes."
+    if isinstance(row.start, InVee):
+        return "Each sits in the V between two petals, touching both."
     return "Each sits in a dip of the row before."
 
 

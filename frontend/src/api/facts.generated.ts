@@ -507,6 +507,10 @@ export const FACTS = {
       "in the dips"
      ],
      [
+      "in the V",
+      "in the V of petals"
+     ],
+     [
       "angle",
       "at an angle"
      ]
@@ -516,6 +520,7 @@ export const FACTS = {
      "on lines": "OnLines",
      "between": "Between",
      "offset": "Offset",
+     "in the V": "InVee",
      "angle": "AtAngle"
     }
    },
@@ -1985,7 +1990,8 @@ export const FACTS = {
     "on lines",
     "between",
     "offset",
-    "angle"
+    "angle",
+    "in the V"
    ]
   },
   "inset": {

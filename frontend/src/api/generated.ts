@@ -2226,6 +2226,17 @@ export interface components {
             width: number;
         };
         /**
+         * InVee
+         * @description Into the V between two neighbouring petals of the row before, in contact with both.
+         */
+        InVee: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "in the V";
+        };
+        /**
          * InsetTrack
          * @description Along the blank's own edge, at an even distance from it; nested, each row lies inside the last.
          */
@@ -3295,7 +3306,7 @@ export interface components {
              *       "kind": "offset"
              *     }
              */
-            start: components["schemas"]["OnLines"] | components["schemas"]["Between"] | components["schemas"]["Offset"] | components["schemas"]["AtAngle"];
+            start: components["schemas"]["OnLines"] | components["schemas"]["Between"] | components["schemas"]["Offset"] | components["schemas"]["InVee"] | components["schemas"]["AtAngle"];
             /**
              * Track
              * @default {

@@ -5,6 +5,7 @@ from typing import TYPE_CHECKING, Annotated, Any, Literal
 
 from ...document.distance import AtWalk, FromEdge, Nested, OnGuide
 from ...document.facts import Fact
+from ...document.start import InVee
 from ...words.lengths import mm
 from ...words.numbers import counted
 from ..context import Context
@@ -43,18 +44,21 @@ def solve_ring(row: "Row", index: int, context: Context) -> PlacedRow:
     # 1. Whatever is left open is solved from the others.
     n, wide = repeats(row.count, context.segments), asked
     if row.fit == "count":
-        n = fit_count(ring, wide)
+        n = ring.vees(wide) if isinstance(row.start, InVee) else fit_count(ring, wide)
     elif row.fit == "size":
         wide = fit_size(ring, wide, n)
     elif row.fit == "distance":
         ring = RingFit(row, context, fit_distance(ring, wide, n))
     if n < 1 or not wide or min(wide) <= 0:
         return no_room(index, max(n, 0), row.sizes, _finite(ring.walk), _why(row, context))
-    # 2. A nested row slides in until it touches.
+    # 2. A nested row slides in until it touches; in the V its angle is found with its distance.
+    stated = ring.walk is not None
+    if isinstance(row.start, InVee) and (why := ring.into_vee(wide, n)):
+        return no_room(index, n, row.sizes, _finite(ring.walk), why)
     walk, slipped = ring.settle(wide, n)
     sizes = times(row.sizes, wide[0] / asked[0]) if row.fit == "size" else row.sizes
     # 3. It must lie on what may be painted.
-    free = row.fit is None and ring.walk is not None
+    free = row.fit is None and stated
     if not isfinite(walk) or (context.passed(walk, max(sizes)) > EPSILON and not free):
         return no_room(index, n, sizes, _finite(walk), _why(row, context))
     if context.closed and walk > context.surface.rim + EPSILON:
@@ -131,5 +135,5 @@ RING = TrackKind(
     round=True,
     nests=_nests,
     distances=("nested", "walk", "edge", "fit", "guide"),
-    starts=AROUND,
+    starts=(*AROUND, "in the V"),
 )
