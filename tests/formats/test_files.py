@@ -11,6 +11,7 @@ from PIL import Image
 from fernring.core.document.piece import Piece
 from fernring.core.errors import DocumentError, FitError
 from fernring.core.solved import solve_piece
+from fernring.formats.drawing import Discs, Drawing
 from fernring.formats.picture import picture
 from fernring.formats.piece_json import MOST_BYTES, document_bytes, parse_document
 from fernring.formats.png import png
@@ -30,6 +31,18 @@ class PngTest(FernTestCase):
         self.assertLess(int(np.abs(middle - (0xB5, 0x40, 0x2E)).max()), 40)
         rim = pixels[245, 245 + (5 * 44)]
         self.assertLess(int(np.abs(rim - (0x10, 0x14, 0x17)).max()), 12)
+
+    def test_a_dot_is_a_lit_dome(self) -> None:
+        """Its shade in the middle, a lighter spot up and left by a third of its radius, a darker rim low and right."""
+        dot = Drawing(-10, -10, 20, 20, (Discs(np.zeros(1), np.zeros(1), np.array([8.0]), "#808000"),))
+        pixels = np.asarray(Image.open(BytesIO(png(dot, 400))).convert("RGB")).astype(int)
+
+        def at(x: float, y: float) -> list[int]:
+            return pixels[round(200 + 20 * y), round(200 + 20 * x)].tolist()
+
+        self.assertEqual(at(0.5, 2.0), [128, 128, 0])
+        self.assertEqual(at(-2.4, -2.88), [198, 198, 140])
+        self.assertEqual(at(5.55, 5.55), [92, 92, 0])
 
     def test_out_of_bounds(self) -> None:
         for pixels in (0, 199, 4001):

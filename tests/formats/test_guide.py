@@ -11,6 +11,7 @@ from xml.etree import ElementTree
 
 import numpy as np
 import pypdfium2
+import pypdfium2.raw as pdfium
 from defusedxml.ElementTree import fromstring
 from svgelements import SVG, Circle
 
@@ -29,6 +30,7 @@ from tests.assertions import FernTestCase
 
 UNIT = 25.4 / 72
 INK = 128
+SIZED_DASH = re.compile(r"\[\s*([\d.]+)\s+([\d.]+)\s*\] 0 d")
 
 
 def guide(sample: Piece, paper: Paper = "A4", **choice: object) -> bytes:
@@ -117,6 +119,15 @@ class ContentTest(FernTestCase):
         self.assertEqual(full - count(dots="none"), 5)
         self.assertEqual(count(dots="centres") - count(dots="none"), 2 * len(solved.dots))
         self.assertEqual(full - count(rows=(0, 1)), 3)
+
+    def test_writing_stands_upright_and_lines_are_dashed_where_told(self) -> None:
+        data = guide(samples.five_rows())
+        page = pypdfium2.PdfDocument(data)[0]
+        upright = [one.get_matrix().d > 0 for one in page.get_objects(filter=[pdfium.FPDF_PAGEOBJ_TEXT])]
+        self.assertGreater(len(upright), 5)
+        self.assertTrue(all(upright))
+        border = SIZED_DASH.findall(streams(data))
+        self.assertIn(("2", "1.5"), border)
 
     def test_every_page_says_what_to_do(self) -> None:
         data = guide(samples.piece(diameter=300, name="Winter gate"))

@@ -98,6 +98,21 @@ class PageTest(FernTestCase):
         self.assertIn('<b>"Żółw" 🌙 ירח</b>', read.texts)
         self.assertEqual(read.tags.count("svg"), 3)
 
+    def test_columns_of_its_tables_stand_beside_each_other(self) -> None:
+        """Heads of the table of tools: at no, a fifth and three fifths of the width between margins; those of shades
+        likewise, by their shares."""
+        page = pypdfium2.PdfDocument(booklet_pdf(book(), "A4"))[0]
+        text = page.get_textpage()
+
+        def left(words: str) -> float:
+            at = text.search(words, match_case=True).get_next()
+            assert at
+            return float(text.get_charbox(at[0])[0])
+
+        width = left("Made here with") - left("Diameter")
+        self.assertAlmostEqual((left("Rows") - left("Diameter")) / width, 3, delta=0.05)
+        self.assertAlmostEqual((left("Colour") - left("Shade")) / width, 0.38 / 0.2, delta=0.05)
+
     def test_the_pdf_reads_as_the_page_does(self) -> None:
         found = book()
         document = pypdfium2.PdfDocument(booklet_pdf(found, "Letter"))

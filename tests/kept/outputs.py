@@ -8,6 +8,7 @@ other tests, each against something outside; these notice that one moved.
 
 import json
 from collections.abc import Iterator
+from contextlib import suppress
 from dataclasses import fields, is_dataclass
 from hashlib import sha256
 from itertools import chain
@@ -16,22 +17,30 @@ from typing import Any
 
 import numpy as np
 
+from fernring.core.document.changes import Change
 from fernring.core.document.reading import read_piece
+from fernring.core.errors import FitError
 from fernring.core.plan import Plan, plan
+from fernring.core.proposals.fits import what_fits
+from fernring.core.proposals.next_row import next_row
+from fernring.core.proposals.starting.compose import compose
+from fernring.core.proposals.starting.recipe import recipes
 from fernring.core.words.lengths import Units
+from fernring.formats.drawing import Primitive, within
 from fernring.formats.pages import Stamp, furniture, spread
-from fernring.formats.paper import Layout
+from fernring.formats.paper import Layout, Tile, Tiling
 from fernring.formats.picture import picture
 from fernring.formats.plan_json import plan_object
 from fernring.formats.plan_text import plan_text
 from fernring.formats.rows_csv import rows_csv
 from fernring.formats.sheets.all import kinds_for
-from fernring.formats.sheets.sheet import Choice
+from fernring.formats.sheets.sheet import Choice, Sheet
 from fernring.formats.summary_json import summary_bytes
 from fernring.formats.written.booklet import booklet
 from tests import kept
 
 HERE = Path(__file__).parent
+PROPOSED = 4  # for every how-manyeth document proposals are held too
 LAYOUTS = {"A4": Layout("A4"), "Letter across": Layout("Letter", "across", overlap=15.0, across=1.01)}
 DRAWN = dict.fromkeys(("dots", "marks"))  # held by plans.json to a millionth of a millimetre
 
@@ -58,9 +67,40 @@ def outputs(name: str, found: Plan) -> dict[str, list[Any]]:
         for words, layout in LAYOUTS.items():
             tiling = spread(sheet.drawing, layout)
             parts[f"sheet {kind.id} on {words}"] = [
-                furniture(sheet, stamp, tiling, tile, number) for number, tile in enumerate(tiling.tiles, 1)
+                (furniture(sheet, stamp, tiling, tile, number), _seen(sheet, tiling, tile))
+                for number, tile in enumerate(tiling.tiles, 1)
             ]
     return {f"{name}: {part}": figures(value) for part, value in parts.items()}
+
+
+def _seen(sheet: Sheet, tiling: Tiling, tile: Tile) -> list[Primitive]:
+    """What a page carries of the drawing."""
+    right, low = tile.left + tiling.window_width, tile.top + tiling.window_height
+    return within(sheet.drawing.primitives, tile.left, tile.top, right, low)
+
+
+def proposals(name: str, found: Plan) -> dict[str, list[Any]]:
+    """What is proposed for a document: another middle row, a next row, rows instead of its own."""
+    piece = found.solved.piece
+    row = len(piece.rows) // 2
+    parts: dict[str, Any] = {f"fits {row}": what_fits(piece, row)}
+    with suppress(FitError):
+        parts["next row"] = next_row(piece).model_dump(mode="json")
+    return {f"{name}: {part}": figures(value) for part, value in parts.items()}
+
+
+def beginnings() -> dict[str, list[Any]]:
+    """Every starting pattern on some blanks, with the paints and tools of the first kept document."""
+    first = read_piece(kept.documents(1)[0])
+    blanks = {"oval": {"kind": "oval", "length": 130, "width": 95}, "round": {"kind": "round", "diameter": 84}}
+    bare = first.model_dump(mode="json") | {"rows": [], "ramps": [], "accepted": []}
+    found = {}
+    for words, outline in blanks.items():
+        piece = read_piece({**bare, "blank": {**bare["blank"], "outline": outline}})
+        for recipe in recipes():
+            made = compose(piece.model_copy(update={"segments": 10}), recipe)
+            found[f"{recipe.id} on {words}"] = figures(made.model_dump(mode="json"))
+    return found
 
 
 def words(name: str, found: Plan) -> str:
@@ -97,6 +137,8 @@ def _flat(value: Any) -> Iterator[Any]:
     if is_dataclass(value):
         for one in fields(value):
             yield from _flat(getattr(value, one.name))
+    elif isinstance(value, Change):
+        yield from _flat(value.model_dump(mode="json"))
     elif isinstance(value, dict):
         for key, one in value.items():
             yield key
@@ -116,6 +158,8 @@ def recorded() -> tuple[dict[str, list[Any]], str]:
 if __name__ == "__main__":
     every = list(plans())
     made = {key: value for name, found in every for key, value in outputs(name, found).items()}
+    made |= {key: value for name, found in every[::PROPOSED] for key, value in proposals(name, found).items()}
+    made |= beginnings()
     lines = ",\n".join(f"{json.dumps(key)}: {json.dumps(value)}" for key, value in made.items())
     (HERE / "outputs.json").write_text(f"{{\n{lines}\n}}\n", encoding="utf-8")
     (HERE / "words.txt").write_text("".join(words(name, found) for name, found in every), encoding="utf-8", newline="")
