@@ -99,19 +99,18 @@ class PageTest(FernTestCase):
         self.assertEqual(read.tags.count("svg"), 3)
 
     def test_columns_of_its_tables_stand_beside_each_other(self) -> None:
-        """Heads of the table of tools: at no, a fifth and three fifths of the width between margins; those of shades
-        likewise, by their shares."""
-        page = pypdfium2.PdfDocument(booklet_pdf(book(), "A4"))[0]
-        text = page.get_textpage()
+        """Heads stand at a fifth and three fifths of the width; those of the shades at 0.06, 0.44 and 0.64 of it."""
+        pages = [page.get_textpage() for page in pypdfium2.PdfDocument(booklet_pdf(book(), "A4"))]
 
-        def left(words: str) -> float:
-            at = text.search(words, match_case=True).get_next()
+        def left(page: int, words: str) -> float:
+            at = pages[page].search(words, match_case=True).get_next()
             assert at
-            return float(text.get_charbox(at[0])[0])
+            return float(pages[page].get_charbox(at[0])[0])
 
-        width = left("Made here with") - left("Diameter")
-        self.assertAlmostEqual((left("Rows") - left("Diameter")) / width, 3, delta=0.05)
-        self.assertAlmostEqual((left("Colour") - left("Shade")) / width, 0.38 / 0.2, delta=0.05)
+        first, made = left(0, "Diameter"), left(0, "Made here with")
+        self.assertAlmostEqual((left(0, "Rows") - first) / (made - first), 3, delta=0.05)
+        shade, colour = left(1, "Shade Colour"), left(1, "Colour Rows")
+        self.assertAlmostEqual((colour - shade) / (left(1, "Rows") - colour), 0.38 / 0.2, delta=0.05)
 
     def test_the_pdf_reads_as_the_page_does(self) -> None:
         found = book()

@@ -69,6 +69,15 @@ class FitsTest(FernTestCase):
         ]
         self.assertTrue(what_fits(piece(*overlapping, row("c", 2.0, distance=AtWalk(walk=32))), 2))
 
+    def test_a_distance_that_is_fitted_stays_so_and_a_size_does_not(self) -> None:
+        closing = piece(row("a", 3.0, fit="distance"))
+        for alternative in what_fits(closing, 0):
+            after = changed(closing, alternative.changes)
+            self.assertEqual(after.rows[0].fit, "distance")
+            self.assert_mm(plan(after).solved.rows[0].clear, after.rows[0].gap, 1e-6)
+        grown = piece(row("a", 3.0, fit="size", distance=AtWalk(walk=25)))
+        self.assertEqual({changed(grown, one.changes).rows[0].fit for one in what_fits(grown, 0)}, {None})
+
     def test_refusals_say_why(self) -> None:
         with self.assertRaisesRegex(FitError, "no row at place 9"):
             what_fits(samples.five_rows(), 9)

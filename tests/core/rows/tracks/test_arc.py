@@ -44,6 +44,20 @@ class ArcTest(FernTestCase):
         self.assertGreater(float(np.hypot(high.own_dots.x, high.own_dots.y).max()), chord + 3.9)
         self.assertLess(float(np.hypot(low.own_dots.x, low.own_dots.y).min()), chord - 3.9)
 
+    def test_a_bulge_higher_than_half_its_chord_goes_the_long_way_round(self) -> None:
+        """Over a chord of 20 mm: 14 mm high, so more than half a circle of (100 + 196)/28 mm."""
+        radius = (10**2 + 14**2) / 28
+        for bulge in (14.0, -14.0):
+            placed = only(arc(bulge=bulge), segments=6)
+            first = points(placed)[: len(placed.own_dots.x) // 6]
+            out = np.array([sin(pi / 6), -cos(pi / 6)])
+            middle = out * (20 * cos(pi / 6) + (1 if bulge > 0 else -1) * (14 - radius))
+            away = np.hypot(*(first - middle).T)
+            self.assertLess(float(np.abs(away - radius).max()), 5e-3)
+            height = (first @ out - 20 * cos(pi / 6)) * (1 if bulge > 0 else -1)
+            self.assertGreater(float(height.max()), 13.5)
+            self.assertGreaterEqual(float(height.min()), -1e-6)
+
     def test_every_second_segment_and_its_mirror_image(self) -> None:
         each, second = (only(arc(every=n), segments=12) for n in (1, 2))
         self.assertEqual(len(second.own_dots.x) % 6, 0)
