@@ -287,6 +287,21 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
         ],
         {},
     ),
+    "flanking commas": (
+        [
+            centre(),
+            row(
+                "a",
+                3.0,
+                distance=at(24),
+                start=LINES,
+                mirrored={"kind": "angle", "degrees": 6.0},
+                trims=[swipe(7, form="comma left", bend=60)],
+            ),
+            row("b", 2.5, distance=at(38), start=LINES, mirrored={"kind": "distance", "mm": 4.0}),
+        ],
+        {},
+    ),
     "petals round swipes": ([centre(), row("a", 4.6, distance=at(20), trims=[swipe(9), walk(1.1, load="each")])], {}),
     "petals on a dome": (
         [centre(), row("a", 8.9, distance=at(32), trims=[walk(1.5, load="each", layers=2)])],

@@ -31,9 +31,6 @@ class PatternTest(BrowserTestCase):
         assert found
         return int(found[1])
 
-    def open_verdicts(self) -> None:
-        self.page.locator(".verdict-line").get_by_role("button", name="verdict").click()
-
     def trim(self, number: int = 1) -> Locator:
         return self.page.get_by_role("group", name=re.compile(f"^Trim {number}:"))
 
@@ -82,9 +79,32 @@ class PatternTest(BrowserTestCase):
         self.assertEqual(self.document()["rows"][6]["start"], {"kind": "in the V"})
         self.pick("3")
         self.change(lambda: self.choose("Start", "in the V of petals"))
-        self.open_verdicts()
-        expect(self.page.locator(".verdict", has_text="no row of petals lies before it")).to_be_visible()
+        expect(self.page.locator(".row-noroom")).to_have_text("No room: no row of petals lies before it.")
         self.change(self.undo)
+
+    def test_why_there_is_no_room_is_said_in_the_units_in_use(self) -> None:
+        self.pick("9")
+        self.change(lambda: self.choose("Each place", "twice, by an angle"))
+        said = self.page.locator(".row-noroom")
+        expect(said).to_contain_text("dots of 4.6 mm with a gap of 0.31 mm would pass the border at 42 mm")
+        self.choose("Units", "inch")
+        expect(said).to_contain_text("would pass the border at 1.65")
+
+    def test_places_set_twice_about_their_lines(self) -> None:
+        before = self.dots()
+        self.pick("1")
+        self.change(lambda: self.choose("Each place", "twice, by an angle"))
+        self.page.get_by_label("To either side").fill("9")
+        self.page.get_by_label("To either side").press("Enter")
+        self.expect_saved()
+        self.assertEqual(self.document()["rows"][1]["mirrored"], {"kind": "angle", "degrees": 9})
+        self.choose("Each place", "twice, by a distance")
+        expect(self.page.get_by_label("Off the line")).to_have_value("3")
+        self.change(lambda: self.choose("Each place", "once"))
+        self.assertEqual(self.dots(), before)
+        self.choose("Each place", "twice, by an angle")
+        self.choose("Track", "straight lines")
+        expect(self.page.get_by_label("Each place", exact=True)).to_have_count(0)
 
     def test_a_layer_of_its_own(self) -> None:
         self.pick("6")

@@ -8,9 +8,10 @@ import numpy as np
 from ..budget import spend
 from ..document.changes import Change, change
 from ..document.piece import Piece
-from ..document.row import states_gap
+from ..document.row import Row, states_gap
 from ..rows.counts import allowed, as_count
-from ..rows.ring_spacing import ring_spacing
+from ..rows.placed import PlacedRow
+from ..rows.ring_spacing import row_spacing
 from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
 from ..rows.trims.kind import Smaller
@@ -118,7 +119,7 @@ def _own_ways(solved: Solved, index: int, short: float) -> Ways:
     """Fewer dots, smaller dots, or further out."""
     row, placed, piece = solved.piece.rows[index], solved.rows[index], solved.piece
     context = solved.halves.of(placed.half) or solved.context
-    spacing, first = ring_spacing(context.surface, row.spacing), placed.first_rad
+    spacing, first = row_spacing(context.surface, row), _first(placed, row)
     fewer = [
         n
         for n in allowed(piece.segments, placed.repeats - 1)
@@ -131,6 +132,11 @@ def _own_ways(solved: Solved, index: int, short: float) -> Ways:
         *(each(further) if row.fit is None else ()),
         smaller(row, index, piece.tools, placed.diameters[0] - short),
     )
+
+
+def _first(placed: PlacedRow, row: Row) -> float:
+    """Angle of the line that the first place or pair stands on (rad)."""
+    return float(placed.own_dots.out_rad[: row.copies].mean()) if row.copies > 1 else placed.first_rad
 
 
 def _set_count(piece: Piece, index: int, n: int) -> Remedy:

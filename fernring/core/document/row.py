@@ -12,6 +12,7 @@ from .count import Count, PerSegment
 from .distance import Distance, Nested
 from .facts import Fact, chosen, named
 from .member import Group, Member
+from .mirrored import ByAngle, Mirrored
 from .numbers import FIRST, Frozen, Gap, Ident, Label, require_different
 from .shelf import Shade
 from .start import Offset, Start
@@ -25,7 +26,8 @@ class Row(Frozen):
     `gap` is the clear distance asked between neighbours, and to what a nested row touches (mm).
     `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
     ball or egg only: the side whose pole the row is walked from. `trims` sit on every dot of the pattern's member
-    `trimmed`, or on its largest when that is None.
+    `trimmed`, or on its largest when that is None. `mirrored` sets every place of a ring twice, to either side of its
+    line, the second the mirror image of the first; the count then counts pairs.
     """
 
     id: Ident
@@ -63,6 +65,16 @@ class Row(Frozen):
     ] = "front"
     boundary: Annotated[bool, Field(strict=True)] = False
     shades: Annotated[tuple[Shade, ...], FIRST, Field(min_length=1, max_length=MOST_SHADES), named("Shades", "shades")]
+    mirrored: Annotated[
+        Mirrored | None,
+        Fact(
+            "Each place",
+            "variant",
+            {"angle": "twice, by an angle", "distance": "twice, by a distance"},
+            none="once",
+            wide=152,
+        ),
+    ] = None
     group: Group | None = None
     trims: Annotated[tuple[Trim, ...], FIRST, Field(max_length=MOST_TRIMS)] = ()
     trimmed: Annotated[int, Field(strict=True, ge=0, le=11)] | None = None
@@ -71,6 +83,12 @@ class Row(Frozen):
     def sizes(self) -> tuple[float, ...]:
         """Diameters asked of the pattern's members (mm)."""
         return tuple(member.diameter for member in self.pattern)
+
+    @property
+    def copies(self) -> int:
+        """How often every place stands: twice when it is mirrored, unless that is at no distance from its line."""
+        rule = self.mirrored
+        return 2 if rule is not None and (rule.degrees if isinstance(rule, ByAngle) else rule.mm) > 0 else 1
 
     @property
     def all_trims(self) -> tuple[TrimRule, ...]:
@@ -85,6 +103,8 @@ class Row(Frozen):
             raise ValueError(f"trims sit on trims at most {MOST_DEPTH} deep; these are {depth(self.trims)} deep")
         if self.trimmed is not None and self.trimmed >= len(self.pattern):
             raise ValueError(f"the pattern has {len(self.pattern)} members, and trims sit on number {self.trimmed + 1}")
+        if self.mirrored is not None and not track_of(self.track).pairs:
+            raise ValueError("only rows round the centre are set twice about their lines")
         if all(member.form == "blank" for member in self.pattern):
             raise ValueError("a pattern of blanks alone paints nothing")
         return self

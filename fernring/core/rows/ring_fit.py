@@ -12,7 +12,7 @@ from .context import Context
 from .counts import MOST_REPEATS, allowed
 from .nest import nest_walk
 from .placed import OwnDots, PlacedRow
-from .ring_spacing import ring_spacing
+from .ring_spacing import row_spacing
 from .start import first_angle
 from .vee import vee
 
@@ -33,7 +33,7 @@ class RingFit:
         self.row = row
         self.context = context
         self.walk = walk
-        self.spacing = ring_spacing(context.surface, row.spacing)
+        self.spacing = row_spacing(context.surface, row)
         self.before = context.before
         self._first: dict[int, float] = {}
 
@@ -61,6 +61,9 @@ class RingFit:
         """
         surface, first = self.context.surface, self.first(n)
         clear = self.spacing.clear(walk, wide, n, first)
+        if self.row.copies > 1:
+            twice = dots_at(surface, walk, times_twice(diameters), self.spacing.angles(walk, wide, n, first))
+            return twice.replaced(member=twice.member // 2), clear, 0.0
         if surface.axisymmetric and (self.row.spacing == "equal angles" or len(wide) == 1):
             return EvenRing(surface.circle(walk), walk, first, n * len(wide), diameters), clear, 0.0
         off = self.spacing.off(walk, wide, n, first)
@@ -76,8 +79,8 @@ class RingFit:
         What lies there repeats with the sectors on an even surface only; elsewhere every place is looked at.
         """
         group = gcd(n, self.context.order) if self.context.surface.axisymmetric else 1
-        places = n * len(diameters) // group
-        radius = (np.array(diameters) / 2)[np.arange(places) % len(diameters)]
+        places = self.row.copies * n * len(diameters) // group
+        radius = (np.array(diameters) / 2)[np.arange(places) // self.row.copies % len(diameters)]
         walk = floor
         for _ in range(60):
             angles = self.spacing.angles(walk, diameters, n, self.first(n))[:places]
@@ -168,6 +171,11 @@ def fit_size(ring: RingFit, diameters: Sizes, n: int) -> Sizes:
         factor = crossing(lambda f: _excess(ring, times(diameters, f), n), least, max(most, least))
     sizes = times(diameters, factor)
     return sizes if min(sizes) >= LEAST_DIAMETER - ROUNDING else ()
+
+
+def times_twice(diameters: Sizes) -> Sizes:
+    """Each of them for both places of a pair."""
+    return tuple(diameter for diameter in diameters for _ in range(2))
 
 
 def times(diameters: Sizes, factor: float) -> Sizes:

@@ -6,7 +6,7 @@ the points at one walk distance do not lie on a circle, and neighbours are measu
 
 from collections.abc import Sequence
 from math import inf, pi
-from typing import Protocol
+from typing import TYPE_CHECKING, Protocol
 
 import numpy as np
 
@@ -14,7 +14,11 @@ from ..geometry.chain import closed_chain
 from ..geometry.root import root
 from ..geometry.surface import Array, Surface
 from ..geometry.uneven import pair_sums
+from .paired import PairedSpacing
 from .spacing import SPACINGS, Spacing
+
+if TYPE_CHECKING:
+    from ..document.row import Row
 
 Sizes = Sequence[float]
 
@@ -106,3 +110,10 @@ def ring_spacing(surface: Surface, spacing: str) -> RingSpacing:
     if surface.axisymmetric:
         return CircleSpacing(surface, SPACINGS[spacing])
     return SpaceSpacing(surface, spacing == "equal gaps")
+
+
+def row_spacing(surface: Surface, row: "Row") -> RingSpacing:
+    """How a row's places stand round its ring: alone or in pairs."""
+    if row.mirrored is not None and row.copies > 1:
+        return PairedSpacing(surface, row.mirrored)
+    return ring_spacing(surface, row.spacing)

@@ -19,7 +19,11 @@ def solve(row: Row, index: int, context: Context) -> PlacedRow:
     placed = track_of(row.track).solve(row, index, context)
     if placed.noroom:
         return placed
-    placed = cut(row, grouped(row, placed, context), context)
+    placed = grouped(row, placed, context)
+    if row.copies > 1:
+        own = placed.own_dots
+        placed = replace(placed, own=own.replaced(slot=own.place // 2))  # both of a pair take one turn of the shades
+    placed = cut(row, placed, context)
     shaped = [k for k, member in enumerate(row.pattern) if member.shaped]
     if placed.noroom or not (row.trims or shaped):
         return placed

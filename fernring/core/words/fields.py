@@ -14,6 +14,7 @@ from ..document import blank, guides, kit, member, piece, region, row, shelf
 from ..document.count import Absolute, PerSegment
 from ..document.distance import AtWalk, FromEdge
 from ..document.facts import Fact
+from ..document.mirrored import ByAngle, ByDistance
 from ..document.outline import Outline
 from ..document.relief import Relief
 from ..document.start import AtAngle
@@ -31,7 +32,7 @@ MODELS: tuple[type[BaseModel], ...] = (
     piece.Piece, blank.Blank, blank.Base, blank.NamedCentre, blank.SetCentre, blank.AtDegrees, guides.Guides,
     guides.CircleSteps, guides.GuideCircle, region.BareArea, region.DiscRegion, region.BandRegion, row.Row,
     member.Member, member.Group, piece.Accepted, PerSegment, Absolute, AtWalk, FromEdge, AtAngle, ToLength, ToCircle,
-    Size, Layer, kit.Tool, kit.Load, shelf.Paint, shelf.Ramp,
+    Size, Layer, ByAngle, ByDistance, kit.Tool, kit.Load, shelf.Paint, shelf.Ramp,
 )  # fmt: skip
 
 
@@ -76,7 +77,7 @@ def fields_of(model: type[BaseModel]) -> dict[str, Facts]:
 
 
 def _track(kind: TrackKind) -> Facts:
-    plain = ("name", "word", "repeats", "members", "round", "central", "groups", "sized", "fills", "from_file")
+    plain = ("name", "word", "repeats", "members", "round", "central", "pairs", "groups", "sized", "fills", "from_file")
     return {
         **{_camel(name): getattr(kind, name) for name in plain},
         "model": kind.model.__name__,

@@ -2,6 +2,7 @@
 
 from collections.abc import Iterator, Mapping, Sequence
 
+from ..document.mirrored import ByAngle
 from ..document.row import Row
 from ..document.shelf import Shade
 from ..document.start import AtAngle, Between, InVee, Offset, OnLines
@@ -79,6 +80,8 @@ def sentences(solved: Solved, index: int) -> list[str]:
     found = [kind.sentence(row, placed, solved.piece.segments)]
     if placed.n > 1 and "angle" in kind.starts:
         found.append(_start(row))
+    if row.copies > 1:
+        found.append(_pairs(row))
     found.append(_sizes(row, placed, tools))
     if placed.n > 1 and placed.clear < 1e6 and row.group is None:
         found.append(f"Neighbours stand {mm(placed.clear)} apart.")
@@ -100,6 +103,12 @@ def _start(row: Row) -> str:
     if isinstance(row.start, InVee):
         return "Each sits in the V between two petals, touching both."
     return "Each sits in a dip of the row before."
+
+
+def _pairs(row: Row) -> str:
+    assert row.mirrored is not None
+    far = f"{row.mirrored.degrees:g}°" if isinstance(row.mirrored, ByAngle) else mm(row.mirrored.mm)
+    return f"Everything twice, {far} to either side of its line, the second the mirror image of the first."
 
 
 def _sizes(row: Row, placed: PlacedRow, tools: Mapping[str, str]) -> str:

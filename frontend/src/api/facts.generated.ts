@@ -574,6 +574,27 @@ export const FACTS = {
     "fewest": 1,
     "longest": 24
    },
+   "mirrored": {
+    "name": "Each place",
+    "written": "variant",
+    "words": [
+     [
+      "angle",
+      "twice, by an angle"
+     ],
+     [
+      "distance",
+      "twice, by a distance"
+     ]
+    ],
+    "none": "once",
+    "wide": 152,
+    "open": true,
+    "variants": {
+     "angle": "ByAngle",
+     "distance": "ByDistance"
+    }
+   },
    "trims": {
     "longest": 8
    },
@@ -886,6 +907,24 @@ export const FACTS = {
     "least": 0.1,
     "most": 1,
     "open": true
+   }
+  },
+  "ByAngle": {
+   "degrees": {
+    "name": "To either side",
+    "written": "degrees",
+    "wide": 96,
+    "least": 0,
+    "most": 90
+   }
+  },
+  "ByDistance": {
+   "mm": {
+    "name": "Off the line",
+    "written": "length",
+    "wide": 96,
+    "least": 0,
+    "most": 200
    }
   },
   "Tool": {
@@ -1959,6 +1998,7 @@ export const FACTS = {
    "members": 1,
    "round": false,
    "central": true,
+   "pairs": false,
    "groups": false,
    "sized": true,
    "fills": false,
@@ -1974,6 +2014,7 @@ export const FACTS = {
    "members": 12,
    "round": true,
    "central": false,
+   "pairs": true,
    "groups": true,
    "sized": true,
    "fills": false,
@@ -2001,6 +2042,7 @@ export const FACTS = {
    "members": 12,
    "round": false,
    "central": false,
+   "pairs": false,
    "groups": true,
    "sized": true,
    "fills": false,
@@ -2024,6 +2066,7 @@ export const FACTS = {
    "members": 12,
    "round": false,
    "central": false,
+   "pairs": false,
    "groups": true,
    "sized": true,
    "fills": false,
@@ -2043,6 +2086,7 @@ export const FACTS = {
    "members": 12,
    "round": false,
    "central": false,
+   "pairs": false,
    "groups": true,
    "sized": true,
    "fills": false,
@@ -2062,6 +2106,7 @@ export const FACTS = {
    "members": 12,
    "round": false,
    "central": false,
+   "pairs": false,
    "groups": true,
    "sized": true,
    "fills": false,
@@ -2081,6 +2126,7 @@ export const FACTS = {
    "members": 12,
    "round": false,
    "central": false,
+   "pairs": false,
    "groups": true,
    "sized": true,
    "fills": false,
@@ -2096,6 +2142,7 @@ export const FACTS = {
    "members": 1,
    "round": false,
    "central": false,
+   "pairs": false,
    "groups": true,
    "sized": true,
    "fills": false,
@@ -2111,6 +2158,7 @@ export const FACTS = {
    "members": 1,
    "round": false,
    "central": false,
+   "pairs": false,
    "groups": false,
    "sized": false,
    "fills": true,

@@ -53,6 +53,8 @@ export interface TrackFacts {
   members: number;
   round: boolean;
   central: boolean;
+  /** Whether its places may be set twice about their lines. */
+  pairs: boolean;
   groups: boolean;
   sized: boolean;
   fills: boolean;

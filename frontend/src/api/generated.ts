@@ -1699,6 +1699,32 @@ export interface components {
             way: "fewest" | "upright" | "across";
         };
         /**
+         * ByAngle
+         * @description So many degrees to either side of the line.
+         */
+        ByAngle: {
+            /** To either side */
+            degrees: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "angle";
+        };
+        /**
+         * ByDistance
+         * @description So far from the line to either side, across it as seen from above.
+         */
+        ByDistance: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "distance";
+            /** Off the line */
+            mm: number;
+        };
+        /**
          * CentreAnswer
          * @description A candidate, mm from the middle of length and width; `whole` is the reach of the largest whole ring.
          */
@@ -3245,7 +3271,8 @@ export interface components {
          *     `gap` is the clear distance asked between neighbours, and to what a nested row touches (mm).
          *     `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
          *     ball or egg only: the side whose pole the row is walked from. `trims` sit on every dot of the pattern's member
-         *     `trimmed`, or on its largest when that is None.
+         *     `trimmed`, or on its largest when that is None. `mirrored` sets every place of a ring twice, to either side of its
+         *     line, the second the mirror image of the first; the count then counts pairs.
          */
         Row: {
             /**
@@ -3290,6 +3317,8 @@ export interface components {
              * @default
              */
             label: string;
+            /** Each place */
+            mirrored?: (components["schemas"]["ByAngle"] | components["schemas"]["ByDistance"]) | null;
             /** Pattern */
             pattern: components["schemas"]["Member"][];
             /** Shades */

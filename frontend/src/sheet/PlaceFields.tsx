@@ -6,6 +6,8 @@ import { Choice } from "../studio/Choice";
 import { changeRow, type RowProps } from "./props";
 
 const FACTS = fieldsOf("Row");
+type Twice = NonNullable<Row["mirrored"]> | null;
+const OFF: Twice = { kind: "distance", mm: 3 }; // where pairs begin, to be typed over
 
 export function PlaceFields(props: RowProps) {
   const { row, planned, piece } = props;
@@ -15,6 +17,11 @@ export function PlaceFields(props: RowProps) {
     const degrees = Math.round(((planned?.start ?? 0) - piece.turn) * 100) / 100;
     changeRow(props, "Set the start", { start: kind === "angle" ? { kind, degrees } : { kind } });
   };
+  const mayBeTwice = trackOf(row).pairs;
+  const twice = row.mirrored as Twice;
+  const aside: Twice = { kind: "angle", degrees: Math.min(5, Math.floor(180 / (planned?.repeats || 12)) / 2) };
+  const setTwice = (mirrored: Twice) =>
+    changeRow(props, mirrored ? "Set every place twice" : "Set every place once", { mirrored });
   const words = wordsOf<Row["start"]["kind"]>("Row", "start").filter(([kind]) => starts.includes(kind));
   return (
     <>
@@ -33,6 +40,30 @@ export function PlaceFields(props: RowProps) {
           fact={fieldsOf("AtAngle").degrees!}
           value={row.start.degrees}
           set={(degrees) => changeRow(props, "Set the start", { start: { kind: "angle", degrees: degrees as number } })}
+        />
+      )}
+      {mayBeTwice && (
+        <Choice
+          width={FACTS.mirrored?.wide}
+          name={FACTS.mirrored?.name ?? ""}
+          titled
+          value={twice?.kind ?? ""}
+          options={[["", FACTS.mirrored?.none ?? ""], ...(FACTS.mirrored?.words ?? [])]}
+          onChange={(kind) => setTwice(kind === "angle" ? aside : kind === "distance" ? OFF : null)}
+        />
+      )}
+      {mayBeTwice && twice?.kind === "angle" && (
+        <RuleField
+          fact={fieldsOf("ByAngle").degrees!}
+          value={twice.degrees}
+          set={(degrees) => setTwice({ kind: "angle", degrees: degrees as number })}
+        />
+      )}
+      {mayBeTwice && twice?.kind === "distance" && (
+        <RuleField
+          fact={fieldsOf("ByDistance").mm!}
+          value={twice.mm}
+          set={(mm) => setTwice({ kind: "distance", mm: mm as number })}
         />
       )}
       <RuleField

@@ -6,6 +6,7 @@ import { trackOf } from "../api/facts";
 import type { Plan } from "../api/types";
 import { copied, freshId, withoutRow, withRowAt, withRowMoved } from "../piece/edits";
 import type { Session } from "../piece/session";
+import { spokenText, useUnits } from "../studio/units";
 import { DistanceFields } from "./DistanceFields";
 import { FitsTable } from "./FitsTable";
 import { PatternFields } from "./PatternFields";
@@ -22,10 +23,11 @@ interface Props extends RowProps {
 export function RowEditor(props: Props) {
   const { session, row, index, mark, planned } = props;
   const [fits, setFits] = useState(false);
+  const units = useUnits((state) => state.units);
   const name = mark === "C" ? "centre" : `row ${mark}`;
   return (
     <fieldset className="row-editor" aria-label={`Edit ${name}`}>
-      {planned?.noroom && <p className="row-noroom">No room: {planned.noroom}.</p>}
+      {planned?.noroom && <p className="row-noroom">No room: {spokenText(planned.noroom, units)}.</p>}
       <PatternFields {...props} />
       {!trackOf(row).central && (
         <div className="row-fields">

@@ -34,7 +34,8 @@ class TrackKind:
 
     `repeats` says what the count counts: repeats round the piece, which keep its symmetry; dots on each line; or
     nothing, because the track itself decides. `members` is the most dots of a pattern. `round` tracks run round the
-    centre at one distance, which can be set or nested; `central` ones lie in it. `nests` says whether a row states its
+    centre at one distance, which can be set or nested; `central` ones lie in it. Places of `pairs` tracks
+    may be set twice about their lines. `nests` says whether a row states its
     gap towards what lies there. `distances` and `starts` are the kinds of rules that mean something on it.
 
     `sized` rows have the pattern's own sizes; others choose theirs from the kit. `fills` rows only fill what others
@@ -51,6 +52,7 @@ class TrackKind:
     members: int = MOST_MEMBERS
     round: bool = False
     central: bool = False
+    pairs: bool = False
     nests: Callable[["Row"], bool] = _never
     distances: tuple[str, ...] = ()
     starts: tuple[str, ...] = ()

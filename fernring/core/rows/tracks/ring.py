@@ -133,6 +133,7 @@ RING = TrackKind(
     begin=_begin,
     repeats="round",
     round=True,
+    pairs=True,
     nests=_nests,
     distances=("nested", "walk", "edge", "fit", "guide"),
     starts=(*AROUND, "in the V"),

@@ -47,7 +47,7 @@ class Growth:
         self.count += n
         require_few(self.count, 0, "")
         spend(ADDED)
-        return self.around.hosts(dots, host.own, host.turn) if trim.carried else []
+        return self.around.hosts(dots, host) if trim.carried else []
 
     def standing_on(self, host: Host) -> list[Disc]:
         """What trims put round this host so far, in its frame; who puts something there adds to it."""
@@ -81,7 +81,7 @@ def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
     near = _near(row, placed, context)
     around = _around(placed, near, context)
     wanted = np.flatnonzero(np.isin(own.member, formed) | hosts if formed else hosts)
-    alike, turns = likeness(placed, near, around, wanted)
+    alike, turns = likeness(placed, near, around, wanted, row.copies)
     kinds: list[Alike] = []
     marks: list[Mark] = []
     findings: dict[tuple[str, int], Finding] = {}
@@ -110,7 +110,8 @@ def extent(trims: Sequence[TrimRule], radius: float) -> float:
 def _growth(row: "Row", own: Dots, around: Around, k: int, trimmed: bool) -> Growth:
     """Everything that one dot carries."""
     member = row.pattern[int(own.member[k])]
-    host, growth = _host(own, around, k), Growth(around)
+    hand = -1.0 if own.place[k] % row.copies else 1.0
+    host, growth = _host(own, around, k, hand), Growth(around)
     if member.shaped:
         _shaped(growth, host, member)
     if trimmed:
@@ -147,9 +148,9 @@ def _around(placed: PlacedRow, near: list[PlacedRow], context: Context) -> Aroun
     return Around(context.surface, Index(x, y, z, radius), context.loads, context.tools)
 
 
-def _host(own: Dots, around: Around, k: int) -> Host:
+def _host(own: Dots, around: Around, k: int, hand: float) -> Host:
     x, y, z, walk, out, radius = (
         float(column[k]) for column in (own.x, own.y, own.z, own.walk, own.out_rad, own.radius)
     )
     angle = float(np.arctan2(x * around.mirror, -y)) if np.hypot(x, y) > 1e-9 else out
-    return Host(x, y, z, walk, angle, out, radius, 1, k, 0, int(own.place[k]))
+    return Host(x, y, z, walk, angle, out, radius, 1, k, 0, int(own.slot[k]), hand)

@@ -17,7 +17,8 @@ Disc = tuple[float, float, float]
 @dataclass(frozen=True)
 class Host:
     """Where a dot lies and how large it is. `own` is its place among the row's own dots, `dot` counts through trims
-    as well; `turn` numbers the place around the row, for shades that take turns."""
+    as well; `turn` numbers the place around the row, for shades that take turns. `hand` is -1 where everything on it is
+    the mirror image of what it would be."""
 
     x: float
     y: float
@@ -30,6 +31,7 @@ class Host:
     own: int
     dot: int
     turn: int
+    hand: float = 1.0
 
 
 @dataclass(frozen=True, eq=False)
@@ -62,20 +64,22 @@ class Around:
         px, py = dx * self.mirror, dy
         u, v = px * cos + py * sin, px * sin - py * cos
         scale = apart / np.maximum(np.hypot(u, v), 1e-9)
-        return list(zip((u * scale).tolist(), (v * scale).tolist(), there.radius[others].tolist(), strict=True))
+        right, out = u * host.hand * scale, v * scale
+        return list(zip(right.tolist(), out.tolist(), there.radius[others].tolist(), strict=True))
 
     def at(self, host: Host, u: Array, v: Array) -> tuple[Points, Array, Array]:
         """Places on the surface, their walks and directions outward."""
         n = np.ones(len(u))
-        return beside(self.surface, host.walk * n, host.angle_rad * n, host.x * n, host.y * n, host.out_rad * n, u, v)
+        at = (host.walk * n, host.angle_rad * n, host.x * n, host.y * n, host.out_rad * n)
+        return beside(self.surface, *at, u * host.hand, v)
 
-    def hosts(self, dots: Dots, own: int, first_turn: int) -> list[Host]:
+    def hosts(self, dots: Dots, on: Host) -> list[Host]:
         """Grown dots as hosts for the trims on them."""
         angle = np.arctan2(dots.x * self.mirror, -dots.y)
         columns = (dots.x, dots.y, dots.z, dots.walk, angle, dots.out_rad, dots.radius)
         numbers = (dots.level, dots.dot)
         return [
-            Host(x, y, z, walk, around, out, radius, level, own, dot, first_turn + k)
+            Host(x, y, z, walk, around, out, radius, level, on.own, dot, on.turn + k, on.hand)
             for k, (x, y, z, walk, around, out, radius, level, dot) in enumerate(
                 zip(*(column.tolist() for column in (*columns, *numbers)), strict=True)
             )

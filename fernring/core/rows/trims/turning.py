@@ -32,9 +32,11 @@ class Alike(NamedTuple):
     turn: Array
 
 
-def likeness(placed: PlacedRow, near: Sequence[PlacedRow], around: Around, wanted: Places) -> tuple[Places, Array]:
+def likeness(
+    placed: PlacedRow, near: Sequence[PlacedRow], around: Around, wanted: Places, copies: int
+) -> tuple[Places, Array]:
     """Which dots look alike once the piece is turned by one of its symmetries, as numbers from 0; and the angle at
-    which every own dot lies (rad). Dots that look alike share one growth."""
+    which every own dot lies (rad). Dots that look alike share one growth; of `copies` of a place each is of its own."""
     own = placed.own_dots
     radial = np.where(np.hypot(own.x, own.y) > 1e-9, np.arctan2(own.x * around.mirror, -own.y), own.out_rad)
     if not around.surface.axisymmetric or bool((own.walk[wanted] < 1e-9).any()):
@@ -43,7 +45,8 @@ def likeness(placed: PlacedRow, near: Sequence[PlacedRow], around: Around, wante
     within = np.round((radial[wanted] % sector) / sector, SAME) % 1.0
     lean = np.round((own.out_rad[wanted] - radial[wanted] + pi) % (2 * pi) - pi, SAME)
     size, walk = np.round(own.radius[wanted], SAME), np.round(own.walk[wanted], SAME)
-    _, alike = np.unique(np.stack((own.member[wanted], size, walk, within, lean)), axis=1, return_inverse=True)
+    copy = own.place[wanted] % copies
+    _, alike = np.unique(np.stack((own.member[wanted], copy, size, walk, within, lean)), axis=1, return_inverse=True)
     return alike.ravel(), radial
 
 
@@ -71,7 +74,7 @@ def turned_dots(kinds: Sequence[Alike], mirror: float, own: Dots, trims: Sequenc
     for trim in trims:
         mine = np.flatnonzero(growth.trim[each] == number)
         order = np.arange(len(mine)) - np.searchsorted(copy[mine], copy[mine])
-        decided = trim_kind(trim).slots(trim, order, own.place[host[mine]])
+        decided = trim_kind(trim).slots(trim, order, own.slot[host[mine]])
         if decided is not None:
             slot[mine] = decided
         number += 1 + sum(1 for _ in trims_of(trim.carried))

@@ -100,8 +100,14 @@ def grow(trim: WalkTrim, number: int, host: "Host", growth: "Growth") -> list["H
         trim, number, host, len(petal.dots), x=x, y=y, z=z, radius=np.array([r for _, _, r in discs]), walk=walks,
         out_rad=outs, tool=np.array([growth.around.tool(dot.tool) for dot in petal.dots]), level=host.level,
         below=host.dot, layer=1 + np.array([dot.layer for dot in petal.dots]),
-        side=np.array([dot.side for dot in petal.dots]), slot=np.array(_slots(trim, petal, host.radius)),
+        side=np.array([on_side(dot.side, host.hand) for dot in petal.dots]),
+        slot=np.array(_slots(trim, petal, host.radius)),
     )  # fmt: skip
+
+
+def on_side(side: int, hand: float) -> int:
+    """1 right, 2 left of the axis as they are seen; a mirror image changes them."""
+    return 3 - side if side and hand < 0 else side
 
 
 def _slots(trim: WalkTrim, petal: Petal, host: float) -> list[int]:
