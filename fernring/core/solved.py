@@ -8,6 +8,7 @@ from .budget import budgeted
 from .colour.palette import Palette
 from .document.names import row_marks, spoken
 from .document.piece import Piece
+from .document.row import Row
 from .dots.table import Array, Dots
 from .ground.ground import Ground, ground
 from .rows.border import outermost, passed, still_left
@@ -32,6 +33,11 @@ class Solved:
     columns: Columns
     palette: Palette
     near: tuple[Near | None, ...]
+
+    @cached_property
+    def rules(self) -> tuple[Row, ...]:
+        """Every row's rule as it was solved: what was fitted whole stands in it."""
+        return tuple(placed.rule or row for row, placed in zip(self.piece.rows, self.rows, strict=True))
 
     @property
     def dots(self) -> Dots:

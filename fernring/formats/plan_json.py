@@ -155,9 +155,10 @@ def _row(solved: Solved, index: int) -> dict[str, Any]:
         "outer": row.outer,
         "clear": None if row.clear == inf else row.clear,
         "noroom": row.noroom,
-        "begins": begins(solved.piece.rows[index]),
-        "lies": lies(solved.piece.rows[index], row),
-        "trims": trim_words(solved.piece.rows[index]) if solved.piece.rows[index].trims else [],
+        "remainder": row.remainder,
+        "begins": begins(solved.rules[index]),
+        "lies": lies(solved.rules[index], row),
+        "trims": trim_words(solved.rules[index]) if solved.rules[index].trims else [],
         "start": degrees(row.first_rad) % 360 if row.n else None,
         "near": {
             "clear": near.clear,

@@ -32,6 +32,7 @@ class RowAnswer(BaseModel):
     outer: float
     clear: float | None
     noroom: str
+    remainder: float | None
     begins: str
     lies: str
     trims: list[str]

@@ -68,6 +68,7 @@ class AlternativeAnswer(Answer):
     left: float
     lost: int
     current: bool
+    meets: bool
     changes: list[Change]
 
 

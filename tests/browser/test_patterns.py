@@ -82,6 +82,24 @@ class PatternTest(BrowserTestCase):
         expect(self.page.locator(".row-noroom")).to_have_text("No room: no row of petals lies before it.")
         self.change(self.undo)
 
+    def test_petals_meet_by_a_choice_and_by_what_fits(self) -> None:
+        self.pick("5")
+        expect(self.page.get_by_label("Distance", exact=True).locator("option", has_text="petals meet")).to_have_count(
+            0
+        )
+        self.change(lambda: self.press("Add a petal"))
+        self.press("What fits here?")
+        self.page.get_by_role("button", name="Let the petals meet").click()
+        said = self.page.locator(".row-met")
+        expect(said).to_contain_text("The petals meet: dots of")
+        self.assertEqual(self.document()["rows"][5]["fit"], "meet")
+        expect(self.row("5")).to_contain_text("meet ")
+        self.change(lambda: self.choose("Distance", "nested"))
+        expect(said).to_have_count(0)
+        self.assertIsNone(self.document()["rows"][5]["fit"])
+        self.choose("Distance", "where its petals meet")
+        expect(said).to_be_visible()
+
     def test_why_there_is_no_room_is_said_in_the_units_in_use(self) -> None:
         self.pick("9")
         self.change(lambda: self.choose("Each place", "twice, by an angle"))
@@ -261,5 +279,7 @@ class PatternTest(BrowserTestCase):
         self.page.locator(".verdict-line").get_by_role("button", name="verdict").click()
         finding = self.page.locator(".verdict", has_text="one load must give")
         expect(finding).to_be_visible()
-        finding.get_by_role("button", name="Reload for every dot").click()
+        expect(finding.get_by_role("button", name="Stop after 6 on a side")).to_be_visible()
+        expect(finding.get_by_role("button", name="Reload for every dot")).to_have_count(0)  # petals would collide
+        finding.get_by_role("button", name="Take a second load where the first runs dry").click()
         expect(finding).to_have_count(0)

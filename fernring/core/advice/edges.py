@@ -76,7 +76,7 @@ def _verdict(
 
 
 def _inward(solved: Solved, index: int, over: float) -> Ways:
-    row, placed = solved.piece.rows[index], solved.rows[index]
+    row, placed = solved.rules[index], solved.rows[index]
     most = max(placed.diameters)
     remedies = []
     limit = solved.context.limit if solved.ground.laps else solved.context.limit - most / 2

@@ -32,5 +32,5 @@ def _leave_out(solved: Solved, index: int) -> Remedy:
 
 
 def _smaller(solved: Solved, index: int) -> tuple[Remedy, ...]:
-    row = solved.piece.rows[index]
+    row = solved.rules[index]
     return smaller(row, index, solved.piece.tools, row.pattern[0].diameter - 1e-6)

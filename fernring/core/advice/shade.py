@@ -61,7 +61,7 @@ def _against_base(solved: Solved, used: list[list[int]], apart: np.ndarray) -> I
     for index, shades in enumerate(used):
         for shade in shades:
             if apart[shade, -1] < FROM_BASE:
-                row, name = solved.piece.rows[index], solved.palette.shades[shade].name
+                row, name = solved.rules[index], solved.palette.shades[shade].name
                 text = (
                     f"{solved.name(index).capitalize()}: {name} is hard to tell from the base, "
                     f"{solved.piece.blank.base.name} (difference {apart[shade, -1]:.1f}, wanted {FROM_BASE:g})."

@@ -31,7 +31,7 @@ def tool_verdicts(solved: Solved) -> Iterator[Verdict]:
 
 def _trims(solved: Solved, index: int, sizes: list[KitSize]) -> Iterator[Verdict]:
     """Trims whose size no tool makes; the diminishing dots of a load need none of their own."""
-    row = solved.piece.rows[index]
+    row = solved.rules[index]
     for number, trim in enumerate(row.all_trims):
         path = trim_path(solved, index, number)
         for k, (inside, size) in enumerate(trim_kind(trim).sizes(trim)):
@@ -45,7 +45,7 @@ def _trims(solved: Solved, index: int, sizes: list[KitSize]) -> Iterator[Verdict
 
 
 def _verdict(solved: Solved, index: int, k: int, text: str, diameter: float, sizes: list[KitSize]) -> Verdict:
-    row = solved.piece.rows[index]
+    row = solved.rules[index]
     below = [size for size in sizes if size.diameter < diameter][-1:]
     above = [size for size in sizes if size.diameter > diameter][:1]
     remedies = tuple(

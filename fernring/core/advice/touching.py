@@ -102,7 +102,7 @@ def _words(solved: Solved, pair: Pair) -> tuple[str, str, Ways]:
 
 def _smaller(solved: Solved, index: int, pair: Pair) -> Iterator[tuple[Remedy, ...]]:
     """Trims of the row that can take less room: swipes where marks meet, petals where those collide."""
-    for k, trim in enumerate(solved.piece.rows[index].trims):
+    for k, trim in enumerate(solved.rules[index].trims):
         kind = trim_kind(trim)
         if kind.swept != (pair.sort == SWEPT):
             continue
@@ -117,7 +117,7 @@ def _changes(one: Smaller, index: int, k: int) -> tuple[Change, ...]:
 
 def _own_ways(solved: Solved, index: int, short: float) -> Ways:
     """Fewer dots, smaller dots, or further out."""
-    row, placed, piece = solved.piece.rows[index], solved.rows[index], solved.piece
+    row, placed, piece = solved.rules[index], solved.rows[index], solved.piece
     context = solved.halves.of(placed.half) or solved.context
     spacing, first = row_spacing(context.surface, row), _first(placed, row)
     fewer = [

@@ -34,7 +34,7 @@ class Where:
 def trim_verdicts(solved: Solved) -> Iterator[Verdict]:
     for index, placed in enumerate(solved.rows):
         for finding in placed.grown.findings:
-            trim = solved.piece.rows[index].all_trims[finding.trim]
+            trim = solved.rules[index].all_trims[finding.trim]
             where = Where(solved, index, trim, trim_path(solved, index, finding.trim))
             yield _SAID[finding.code](where, finding)
 
@@ -42,7 +42,7 @@ def trim_verdicts(solved: Solved) -> Iterator[Verdict]:
 def trim_path(solved: Solved, index: int, number: int) -> Path:
     """Where the trim of this number stands in the document."""
     path: Path = ("rows", index)
-    trims = solved.piece.rows[index].trims
+    trims = solved.rules[index].trims
     while True:
         for k, trim in enumerate(trims):
             size = 1 + sum(1 for _ in trims_of(trim.carried))

@@ -41,7 +41,7 @@ def _bare_rings(solved: Solved) -> Iterator[Verdict]:
             text = f"A bare ring of {mm(wide)} lies between {solved.name(before)} and {solved.name(index)}."
             key = f"bare ring:{solved.piece.rows[before].id}:{solved.piece.rows[index].id}"
             nest = Remedy(f"Nest {solved.name(index)}", (change("rows", index, "distance", {"kind": "nested"}),))
-            rule = solved.piece.rows[index]
+            rule = solved.rules[index]
             fixable = track_of(rule.track).round and not isinstance(rule.distance, Nested)
             yield Verdict("bare ring", key, "note", text, (before, index), (), each(nest) if fixable else ())
 

@@ -21,7 +21,8 @@ MOST_SHADES, MOST_TRIMS = 24, 8
 
 
 class Row(Frozen):
-    """Count, size and distance are each a rule or fitted; `fit` names the one that is solved.
+    """Count, size and distance are each a rule or fitted; `fit` names the one that is solved, or lets the petals
+    of the row "meet": host, layers, dots and distance are then found together from the kit.
 
     `gap` is the clear distance asked between neighbours, and to what a nested row touches (mm).
     `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
@@ -57,7 +58,7 @@ class Row(Frozen):
         named("Spacing", wide=118),
     ] = "equal angles"
     gap: Annotated[Gap, named("Gap", wide=82)] = 0.4
-    fit: Literal["count", "size", "distance"] | None = None
+    fit: Literal["count", "size", "distance", "meet"] | None = None
     half: Annotated[
         Literal["front", "back", "both"],
         chosen("Half", front="front", back="back", both="both halves"),

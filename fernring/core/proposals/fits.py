@@ -1,6 +1,6 @@
 """What fits here? Real alternatives for one row, from the kit's own dot sizes."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from itertools import islice, product
 from math import inf, log
@@ -9,6 +9,7 @@ from ..advice.all import all_verdicts
 from ..advice.sizes import KitSize, given_size, kit_sizes
 from ..budget import budgeted
 from ..document.changes import Change, change
+from ..document.distance import Nested
 from ..document.piece import Piece
 from ..document.row import Row
 from ..errors import FitError
@@ -20,6 +21,7 @@ from ..rows.ring_fit import MOST_DIAMETER
 from ..rows.sequence import solve_rest
 from ..rows.solve import solve_on_halves
 from ..rows.tracks import track_of
+from ..rows.trims import trim_kind
 from ..solved import Solved, solve_piece
 
 SHORT_TABLE = 12
@@ -33,7 +35,8 @@ class Alternative:
     """A count and size that fit the row. Lengths in mm.
 
     `clear` is the gap that results between neighbours (None for one dot), `left` what would remain between
-    the outermost painted edge and the border, `lost` how many rows further out would find no room.
+    the outermost painted edge and the border, `lost` how many rows further out would find no room. One that `meets`
+    lets the petals of the row meet, as their host, layers and dots are then found from the kit.
     """
 
     repeats: int
@@ -47,6 +50,7 @@ class Alternative:
     lost: int
     current: bool
     changes: tuple[Change, ...]
+    meets: bool = False
 
 
 @budgeted
@@ -63,7 +67,8 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
     before = _before(piece, index)
     fitting = islice(_fitting(piece, before, sizes), SHORT_TABLE)
     chosen = [_alternative(piece, before, *found) for found in fitting]
-    return sorted(chosen, key=lambda alternative: (alternative.repeats, alternative.member, alternative.diameter))
+    rest = sorted(chosen, key=lambda alternative: (alternative.repeats, alternative.member, alternative.diameter))
+    return [*_meeting(piece, before), *rest]
 
 
 @dataclass(frozen=True)
@@ -191,7 +196,43 @@ def _alternative(
         walk=placed.walk,
         clear=None if placed.clear == inf else placed.clear,
         left=left_over(after, solved),
-        lost=sum(1 for later in solved[index + 1 :] if later.noroom),
+        lost=_lost(solved, index),
         current=same,
         changes=tuple(changes),
     )
+
+
+def _meeting(piece: Piece, before: _Before) -> list[Alternative]:
+    """Petals that meet, where the row has petals and the kit can make such."""
+    index = len(before.rows)
+    row = piece.rows[index]
+    if row.fit == "meet" or not any(trim_kind(trim).walks for trim in row.trims):
+        return []
+    found = _with_row(before.solved, row.model_copy(update={"fit": "meet", "distance": Nested()}))
+    placed = found.rows[index]
+    if placed.noroom or left_over(before.halves, (placed,)) < -1e-6 or not _wrong(found) <= before.wrong:
+        return []
+    after, solved = solve_rest(_without_last_gaps(piece, index), before.halves.with_row(placed), (*before.rows, placed))
+    member = found.rules[index].pattern[0]
+    names = {tool.id: tool.name for tool in piece.tools}
+    return [
+        Alternative(
+            repeats=placed.repeats,
+            member=0,
+            diameter=member.diameter,
+            tool=member.tool or "",
+            tool_name=names.get(member.tool or "", ""),
+            walk=placed.walk,
+            clear=None if placed.clear == inf else placed.clear,
+            left=left_over(after, solved),
+            lost=_lost(solved, index),
+            current=False,
+            changes=(change("rows", index, "fit", "meet"), change("rows", index, "distance", {"kind": "nested"})),
+            meets=True,
+        )
+    ]
+
+
+def _lost(solved: Sequence[PlacedRow], index: int) -> int:
+    """How many rows further out find no room."""
+    return sum(1 for later in solved[index + 1 :] if later.noroom)

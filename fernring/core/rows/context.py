@@ -22,8 +22,8 @@ class Context(NamedTuple):
     `limit` is the walk distance of the border line where it comes nearest; dots may `lap` over it on a ball or egg
     without a border. `circles` are the guide circles' walks by id, `ids` those of the piece's rows in their order,
     `loads` what the tools were measured to give in a walk, `tools` their places among the piece's tools, `sizes` the
-    kit's dots (mm, smallest first). `order` is how often everything placed repeats around the centre (0: nothing, or a
-    bare centre dot).
+    kit's dots (mm, smallest first), and `kit` the same with the tool that makes each. `order` is how often everything
+    placed repeats around the centre (0: nothing, or a bare centre dot).
     """
 
     ground: Ground
@@ -37,6 +37,7 @@ class Context(NamedTuple):
     loads: Mapping[str, Load] = MappingProxyType({})
     tools: Mapping[str, int] = MappingProxyType({})
     sizes: tuple[float, ...] = ()
+    kit: tuple[tuple[float, str], ...] = ()
     bare: tuple[BareArea, ...] = ()
     placed: tuple[PlacedRow, ...] = ()
     order: int = 0

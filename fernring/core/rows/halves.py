@@ -56,6 +56,7 @@ def open_halves(piece: Piece) -> Halves:
         loads={tool.id: tool.load for tool in piece.tools if tool.load},
         tools={tool.id: place for place, tool in enumerate(piece.tools)},
         sizes=tuple(sorted({dot for tool in piece.tools for dot in tool.dots})),
+        kit=tuple(sorted({dot: tool.id for tool in reversed(piece.tools) for dot in tool.dots}.items())),
         bare=piece.bare,
     )
     if blank.back is None:

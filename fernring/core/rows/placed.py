@@ -4,7 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from math import inf, pi
-from typing import Protocol
+from typing import TYPE_CHECKING, Protocol
 
 import numpy as np
 
@@ -12,6 +12,9 @@ from ..dots.index import Index
 from ..dots.rings import EvenRing
 from ..dots.table import NONE, Array, Dots, concat
 from .trims.grown import NOTHING, Grown
+
+if TYPE_CHECKING:
+    from ..document.row import Row
 
 OwnDots = Dots | EvenRing
 LIES = ("x", "y", "z", "radius", "walk", "dot")
@@ -34,7 +37,8 @@ class PlacedRow:
     dots. `off` says by how much gaps that should be equal differ, where the search for such places did not settle.
     `twin` is the same row on the other half of a ball or egg. `ring_rad` are the angles of all places of a ring
     before anything was left out. `depth` is how far from the edge a row lies that follows it. `work` is what it cost
-    to calculate.
+    to calculate. `rule` is the row's own where that was fitted whole, and `remainder` what petals that meet leave to
+    what lies inside.
     """
 
     index: int
@@ -55,6 +59,8 @@ class PlacedRow:
     depth: float | None = None
     off: float = 0.0
     work: int = 0
+    rule: "Row | None" = None
+    remainder: float | None = None
 
     @cached_property
     def n(self) -> int:

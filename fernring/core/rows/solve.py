@@ -9,6 +9,7 @@ from .context import Context
 from .cut import cut
 from .grouped import grouped
 from .halves import Halves
+from .meeting import met
 from .placed import PlacedRow, unplaced
 from .tracks import track_of
 from .trims.growing import grown
@@ -16,6 +17,12 @@ from .trims.growing import grown
 
 def solve(row: Row, index: int, context: Context) -> PlacedRow:
     """The row with its groups, cuts and trims. One for which there is no room comes back empty and says why."""
+    if row.fit == "meet":
+        found = met(row, context)
+        if isinstance(found, str):
+            return unplaced(row, index, found)
+        rule, remainder = found
+        return replace(solve(rule, index, context), rule=rule, remainder=remainder)
     placed = track_of(row.track).solve(row, index, context)
     if placed.noroom:
         return placed

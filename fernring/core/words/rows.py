@@ -46,6 +46,8 @@ def lies(row: Row, placed: PlacedRow) -> str:
         return f"in {mm(placed.depth)}"
     if not track_of(row.track).distances:
         return mm(placed.walk)
+    if placed.remainder is not None:
+        return f"meet {mm(placed.walk)}"
     rule = "fit" if row.fit == "distance" else LIES[row.distance.kind]
     return f"{rule} {mm(placed.walk)}"
 
@@ -59,7 +61,7 @@ def trims_in_a_line(trims: Sequence[TrimRule]) -> str:
 
 def heading(solved: Solved, index: int) -> str:
     """ "Row 3: 24 dots of {3}" ..."""
-    row, placed = solved.piece.rows[index], solved.rows[index]
+    row, placed = solved.rules[index], solved.rows[index]
     name = solved.name(index)
     label = f" ({row.label})" if row.label else ""
     if not placed.n:
@@ -72,7 +74,7 @@ def heading(solved: Solved, index: int) -> str:
 
 def sentences(solved: Solved, index: int) -> list[str]:
     """What to do, in the order in which it is done."""
-    row, placed = solved.piece.rows[index], solved.rows[index]
+    row, placed = solved.rules[index], solved.rows[index]
     if not placed.n:
         return [f"This row finds no room: {placed.noroom}."]
     tools = {tool.id: tool.name for tool in solved.piece.tools}
@@ -80,6 +82,8 @@ def sentences(solved: Solved, index: int) -> list[str]:
     found = [kind.sentence(row, placed, solved.piece.segments)]
     if placed.n > 1 and "angle" in kind.starts:
         found.append(_start(row))
+    if placed.remainder is not None:
+        found.append(f"Its petals just meet; {mm(placed.remainder)} is left to what lies inside.")
     if row.copies > 1:
         found.append(_pairs(row))
     found.append(_sizes(row, placed, tools))

@@ -19,7 +19,7 @@ MARGIN = 2.0
 def diagram(solved: Solved, index: int) -> Drawing:
     """The row within its segment, or on the whole blank."""
     placed, n = solved.rows[index], solved.piece.segments
-    plain = placed.ring_like or track_of(solved.piece.rows[index].track).central
+    plain = placed.ring_like or track_of(solved.rules[index].track).central
     return _segment(solved, index) if plain and n >= 5 else _whole(solved, index)
 
 
@@ -28,7 +28,7 @@ def _segment(solved: Solved, index: int) -> Drawing:
     reach = max((row.outer for row in solved.rows[: index + 1] if row.n), default=10.0) + MARGIN
     rim = min(max(reach, solved.ground.limit * 0.35), max(solved.ground.surface.rim, reach))
     shapes: list[Primitive] = [Line(0, 0, side * rim * sin(half), -rim * cos(half), "fine") for side in (-1, 1)]
-    back = solved.piece.rows[index].half == "back"
+    back = solved.rules[index].half == "back"
     for k in range(index + 1):
         shapes += _row(solved, k, k == index, back, half)
     wide = max(2 * rim * sin(half), 24.0) + 2 * MARGIN

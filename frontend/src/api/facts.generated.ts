@@ -2025,6 +2025,7 @@ export const FACTS = {
     "walk",
     "edge",
     "fit",
+    "meet",
     "guide"
    ],
    "starts": [

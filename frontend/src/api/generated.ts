@@ -1268,6 +1268,8 @@ export interface components {
             left: number;
             /** Lost */
             lost: number;
+            /** Meets */
+            meets: boolean;
             /** Member */
             member: number;
             /** Repeats */
@@ -3266,7 +3268,8 @@ export interface components {
         };
         /**
          * Row
-         * @description Count, size and distance are each a rule or fitted; `fit` names the one that is solved.
+         * @description Count, size and distance are each a rule or fitted; `fit` names the one that is solved, or lets the petals
+         *     of the row "meet": host, layers, dots and distance are then found together from the kit.
          *
          *     `gap` is the clear distance asked between neighbours, and to what a nested row touches (mm).
          *     `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
@@ -3297,7 +3300,7 @@ export interface components {
              */
             distance: components["schemas"]["Nested"] | components["schemas"]["AtWalk"] | components["schemas"]["FromEdge"] | components["schemas"]["OnGuide"];
             /** Fit */
-            fit?: ("count" | "size" | "distance") | null;
+            fit?: ("count" | "size" | "distance" | "meet") | null;
             /**
              * Gap
              * @default 0.4
@@ -3389,6 +3392,8 @@ export interface components {
             painted: number;
             /** Places */
             places: number;
+            /** Remainder */
+            remainder: number | null;
             /** Repeats */
             repeats: number;
             /** Start */

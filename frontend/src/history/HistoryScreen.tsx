@@ -82,7 +82,9 @@ export function HistoryScreen({ id }: { id: string }) {
             ))}
           </ul>
         </div>
-        {revision && <Earlier key={revision.id} id={id} revision={revision} onBringBack={bringBack} />}
+        {revision && (
+          <Earlier key={revision.id} id={id} revision={revision} ready={piece !== null} onBringBack={bringBack} />
+        )}
       </main>
     </Shell>
   );
@@ -106,10 +108,12 @@ function HistoryStrip({ id, name }: { id: string; name: string }) {
 interface EarlierProps {
   id: string;
   revision: Revision;
+  /** Whether the piece as it is now has come, so that something can be made of it. */
+  ready: boolean;
   onBringBack: (old: Piece, from: Revision) => Promise<void>;
 }
 
-function Earlier({ id, revision, onBringBack }: EarlierProps) {
+function Earlier({ id, revision, ready, onBringBack }: EarlierProps) {
   const units = useUnits((state) => state.units);
   const path = { params: { path: { ident: id, revision: revision.id } } };
   const old = useQuery({
@@ -124,7 +128,9 @@ function Earlier({ id, revision, onBringBack }: EarlierProps) {
       <div className="history-foot">
         <span className="figures">{summary(plan, units)}</span>
         <span className="grow" />
-        <Button onClick={() => void onBringBack(old, revision)}>Bring this back</Button>
+        <Button disabled={!ready} onClick={() => void onBringBack(old, revision)}>
+          Bring this back
+        </Button>
       </div>
     </div>
   );

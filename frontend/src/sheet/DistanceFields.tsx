@@ -11,22 +11,31 @@ export function DistanceFields(props: RowProps & { circles: Plan["circles"] }) {
   const units = useUnits((state) => state.units);
   const track = trackOf(row);
   if (track.distances.length === 0) return null;
+  const petals = row.trims.some((trim) => trim.kind === "walk") || row.fit === "meet";
   const words: Record<string, (readonly [string, string])[]> = {
     nested: [["nested", track.round ? "nested" : "next inside the edge"]],
     walk: [["walk", "at a distance"]],
     edge: [["edge", "from the edge"]],
     fit: [["fit", "as close as it closes"]],
+    meet: petals ? [["meet", "where its petals meet"]] : [],
     guide: circles.map(
       ({ id, walk }, k) => [`guide ${id}`, `on circle ${k + 1} (${lengthText(walk, units, "distance")})`] as const,
     ),
   };
-  const fits = row.fit === "distance";
-  const now = fits ? "fit" : row.distance.kind === "guide" ? `guide ${row.distance.circle}` : row.distance.kind;
+  const fits = row.fit === "distance" || row.fit === "meet";
+  const now = fits
+    ? row.fit === "meet"
+      ? "meet"
+      : "fit"
+    : row.distance.kind === "guide"
+      ? `guide ${row.distance.circle}`
+      : row.distance.kind;
   const set = (distance: Row["distance"]) =>
     changeRow(props, "Set the distance", { distance, fit: fits ? null : row.fit });
   const choose = (value: string) => {
     const walk = planned?.walk ?? 0;
-    if (value === "fit") changeRow(props, "Fit the distance", { fit: "distance" });
+    if (value === "meet") changeRow(props, "Let the petals meet", { fit: "meet", distance: { kind: "nested" } });
+    else if (value === "fit") changeRow(props, "Fit the distance", { fit: "distance" });
     else if (value === "nested") set({ kind: "nested" });
     else if (value === "walk") set({ kind: "walk", walk });
     else if (value === "edge") set({ kind: "edge", inward: planned?.depth ?? Math.max(rim - walk, 0) });

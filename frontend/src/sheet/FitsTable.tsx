@@ -32,7 +32,10 @@ export function FitsTable({ session, piece, row, index, mark }: RowProps) {
             </Table.Thead>
             <Table.Tbody>
               {found.map((one) => (
-                <Table.Tr key={`${one.repeats} ${one.member} ${one.diameter}`} className={one.current ? "current" : ""}>
+                <Table.Tr
+                  key={`${one.repeats} ${one.member} ${one.diameter} ${one.meets}`}
+                  className={one.current ? "current" : ""}
+                >
                   {ring && <Table.Td>{one.repeats}</Table.Td>}
                   <Table.Td>
                     {lengthText(one.diameter, units, "dot")}
@@ -41,12 +44,19 @@ export function FitsTable({ session, piece, row, index, mark }: RowProps) {
                   <Table.Td>{one.tool_name}</Table.Td>
                   {ring && <Table.Td>{lengthText(one.walk, units, "distance")}</Table.Td>}
                   {ring && <Table.Td>{one.clear === null ? "" : lengthText(one.clear, units, "dot")}</Table.Td>}
-                  <Table.Td>{outcome(one, (mm) => `${lengthText(mm, units, "dot")} left`)}</Table.Td>
+                  <Table.Td>
+                    {one.meets && "petals meet, "}
+                    {outcome(one, (mm) => `${lengthText(mm, units, "dot")} left`)}
+                  </Table.Td>
                   <UseCell
                     session={session}
                     row={row}
                     one={one}
-                    name={`Use ${one.repeats} of ${lengthText(one.diameter, units, "dot")}`}
+                    name={
+                      one.meets
+                        ? "Let the petals meet"
+                        : `Use ${one.repeats} of ${lengthText(one.diameter, units, "dot")}`
+                    }
                   />
                 </Table.Tr>
               ))}

@@ -6,7 +6,7 @@ import { trackOf } from "../api/facts";
 import type { Plan } from "../api/types";
 import { copied, freshId, withoutRow, withRowAt, withRowMoved } from "../piece/edits";
 import type { Session } from "../piece/session";
-import { spokenText, useUnits } from "../studio/units";
+import { lengthText, SUFFIX, spokenLength, spokenText, type Units, useUnits } from "../studio/units";
 import { DistanceFields } from "./DistanceFields";
 import { FitsTable } from "./FitsTable";
 import { PatternFields } from "./PatternFields";
@@ -15,6 +15,14 @@ import type { RowProps } from "./props";
 import { ShadeFields } from "./ShadeFields";
 import { TrackFields } from "./TrackFields";
 import { Trims } from "./Trims";
+
+/** What was found for petals that meet. */
+function met({ diameters, trims, remainder }: Plan["rows"][number], units: Units): string {
+  const host = lengthText(diameters[0] ?? 0, units, "dot");
+  const petal = spokenText(trims[0] ?? "", units);
+  const left = spokenLength(remainder ?? 0, units);
+  return `The petals meet: dots of ${host} ${SUFFIX[units]}, ${petal}; ${left} is left to what lies inside.`;
+}
 
 interface Props extends RowProps {
   circles: Plan["circles"];
@@ -28,6 +36,7 @@ export function RowEditor(props: Props) {
   return (
     <fieldset className="row-editor" aria-label={`Edit ${name}`}>
       {planned?.noroom && <p className="row-noroom">No room: {spokenText(planned.noroom, units)}.</p>}
+      {planned?.remainder != null && <p className="row-met">{met(planned, units)}</p>}
       <PatternFields {...props} />
       {!trackOf(row).central && (
         <div className="row-fields">

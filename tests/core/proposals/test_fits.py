@@ -6,7 +6,7 @@ from fernring.core.document.distance import AtWalk
 from fernring.core.errors import FitError
 from fernring.core.plan import plan
 from fernring.core.proposals.fits import what_fits
-from tests import samples
+from tests import patterns, samples
 from tests.assertions import FernTestCase
 from tests.samples import centre, piece, row
 
@@ -77,6 +77,18 @@ class FitsTest(FernTestCase):
             self.assert_mm(plan(after).solved.rows[0].clear, after.rows[0].gap, 1e-6)
         grown = piece(row("a", 3.0, fit="size", distance=AtWalk(walk=25)))
         self.assertEqual({changed(grown, one.changes).rows[0].fit for one in what_fits(grown, 0)}, {None})
+
+    def test_petals_that_meet_are_offered_where_a_row_has_petals(self) -> None:
+        inner = row("a", 3.0, distance=AtWalk(walk=9.0))
+        petals = row("p", 3.0, trims=patterns.numbered([patterns.walk(1.3, load="each")]))
+        first, *others = what_fits(piece(inner, petals), 1)
+        self.assertTrue(first.meets)
+        self.assertFalse(any(one.meets for one in others))
+        after = plan(changed(piece(inner, petals), first.changes))
+        placed = after.solved.rows[1]
+        self.assertEqual((placed.diameters[0], placed.walk), (first.diameter, first.walk))
+        self.assertIsNotNone(placed.remainder)
+        self.assertFalse(any(one.meets for one in what_fits(piece(inner, row("b", 3.0)), 1)))
 
     def test_refusals_say_why(self) -> None:
         with self.assertRaisesRegex(FitError, "no row at place 9"):

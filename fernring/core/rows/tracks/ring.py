@@ -135,6 +135,6 @@ RING = TrackKind(
     round=True,
     pairs=True,
     nests=_nests,
-    distances=("nested", "walk", "edge", "fit", "guide"),
+    distances=("nested", "walk", "edge", "fit", "meet", "guide"),
     starts=(*AROUND, "in the V"),
 )

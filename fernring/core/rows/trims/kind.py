@@ -73,7 +73,8 @@ class TrimKind:
     zero where it states none.
 
     `brief` says it in a few words, `sentence` in full, to somebody whose tools have these names; `turns` how its shades
-    follow one another. Lengths stand in braces. `swept` trims are marks and no dots.
+    follow one another. Lengths stand in braces. `swept` trims are marks and no dots;
+    those that `walks` makes are petals, which may meet their neighbours.
 
     `parts` are those of it that have shades of their own: in words, the shades, and how they follow one another.
     `smaller` lists ways to take less room, at first by so much (mm): each way from what takes little less room to what
@@ -99,6 +100,7 @@ class TrimKind:
     parts: Callable[[Any], list[tuple[str, tuple[Shade, ...], str]]] = lambda _: []
     ends: Callable[[Any, Mapping[str, float]], list[tuple[str, Path, Any]]] = lambda _, __: []
     swept: bool = False
+    walks: bool = False
 
     @property
     def id(self) -> str:

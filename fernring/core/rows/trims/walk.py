@@ -208,4 +208,5 @@ WALK = TrimKind(
     parts=_parts,
     gap=lambda trim: min([trim.gap, *(layer.gap for layer in trim.own if layer.gap is not None)]),
     smaller=_smaller,
+    walks=True,
 )
