@@ -16,7 +16,7 @@ from ..core.kept import kept
 from ..core.plan import Plan
 from ..core.solved import Solved
 from ..core.words.blank import size
-from ..core.words.rows import begins, lies, trim_words
+from ..core.words.rows import begins, lies, made_with, trim_words
 
 _OPTIONS = orjson.OPT_SERIALIZE_NUMPY
 SKETCHED = {"x", "y", "z", "r", "level", "shade", "nx", "ny", "nz"}
@@ -156,6 +156,7 @@ def _row(solved: Solved, index: int) -> dict[str, Any]:
         "clear": None if row.clear == inf else row.clear,
         "noroom": row.noroom,
         "remainder": row.remainder,
+        "made": made_with(solved.rules[index], solved.piece),
         "begins": begins(solved.rules[index]),
         "lies": lies(solved.rules[index], row),
         "trims": trim_words(solved.rules[index]) if solved.rules[index].trims else [],

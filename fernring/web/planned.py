@@ -14,8 +14,8 @@ class NearAnswer(BaseModel):
 class RowAnswer(BaseModel):
     """Walks and sizes in mm, `start` in degrees; `clear` is null for one dot alone.
 
-    Lengths in words stand in braces, in mm: `begins` says where the dots begin, `lies` by which rule the row lies where
-    it does, `trims` each trim as they stand on the sheet.
+    Lengths in words stand in braces, in mm: `begins` says where the dots begin, `made` names its tools, `lies` by which
+    rule the row lies where it does, `trims` each trim as they stand on the sheet.
     """
 
     id: str
@@ -33,6 +33,7 @@ class RowAnswer(BaseModel):
     clear: float | None
     noroom: str
     remainder: float | None
+    made: str
     begins: str
     lies: str
     trims: list[str]

@@ -3,6 +3,7 @@
 from collections.abc import Iterator, Mapping, Sequence
 
 from ..document.mirrored import ByAngle
+from ..document.piece import Piece
 from ..document.row import Row
 from ..document.shelf import Shade
 from ..document.start import AtAngle, Between, InVee, Offset, OnLines
@@ -26,6 +27,12 @@ def track_words(row: Row) -> str:
 def trim_words(row: Row) -> list[str]:
     """Each trim in a few words, as the trims stand on the sheet."""
     return [trim_kind(trim).brief(trim) for trim in row.all_trims]
+
+
+def made_with(row: Row, piece: Piece) -> str:
+    """The tools of its dots by name, each once."""
+    names = {tool.id: tool.name for tool in piece.tools}
+    return ", ".join(dict.fromkeys(names.get(member.tool or "", "any tool") for member in row.pattern))
 
 
 def begins(row: Row) -> str:

@@ -3359,8 +3359,8 @@ export interface components {
          * RowAnswer
          * @description Walks and sizes in mm, `start` in degrees; `clear` is null for one dot alone.
          *
-         *     Lengths in words stand in braces, in mm: `begins` says where the dots begin, `lies` by which rule the row lies where
-         *     it does, `trims` each trim as they stand on the sheet.
+         *     Lengths in words stand in braces, in mm: `begins` says where the dots begin, `made` names its tools, `lies` by which
+         *     rule the row lies where it does, `trims` each trim as they stand on the sheet.
          */
         RowAnswer: {
             /** Begins */
@@ -3381,6 +3381,8 @@ export interface components {
             left_out: number;
             /** Lies */
             lies: string;
+            /** Made */
+            made: string;
             /** Mark */
             mark: string;
             near: components["schemas"]["NearAnswer"] | null;

@@ -4,7 +4,7 @@ import { trackOf } from "../api/facts";
 import type { Piece, PlanRow, Row, Trim } from "../api/types";
 import { columnText, lengthText, spokenText, type Units } from "../studio/units";
 import { type RampColours, shadeColour } from "./shades";
-import { shadeName, sizeWord, toolWord } from "./words";
+import { shadeName, sizeWord } from "./words";
 
 interface Props {
   row: Row;
@@ -42,7 +42,7 @@ export const RowLine = memo(function RowLine(props: Props) {
           {count}
         </span>
         <span className="number">{sizeWord(row, planned, units)}</span>
-        <span className="cut">{row.label || toolWord(row, piece)}</span>
+        <span className="cut">{row.label || planned?.made}</span>
         <span className="row-shades" title={names}>
           {row.shades.slice(0, SHOWN_SHADES).map((shade, k) => (
             <span key={k} className="swatch" style={{ background: shadeColour(shade, piece, ramps) }} />

@@ -8,11 +8,6 @@ export function sizeWord(row: Row, planned: PlanRow | undefined, units: Units): 
   return `${row.fit === "size" ? "fit " : ""}${sizes.map((size) => lengthText(size, units, "dot")).join(" + ")}`;
 }
 
-export function toolWord(row: Row, piece: Piece): string {
-  const names = row.pattern.map((member) => piece.tools.find((tool) => tool.id === member.tool)?.name ?? "any tool");
-  return [...new Set(names)].join(", ");
-}
-
 export function shadeName(shade: Shade, piece: Piece): string {
   if (shade.kind === "paint") return piece.paints.find((paint) => paint.id === shade.paint)?.name ?? shade.paint;
   return `${piece.ramps.find((ramp) => ramp.id === shade.ramp)?.name ?? shade.ramp} ${shade.step}`;
