@@ -100,6 +100,24 @@ class PatternTest(BrowserTestCase):
         self.choose("Distance", "where its petals meet")
         expect(said).to_be_visible()
 
+    def test_a_trim_on_several_dots_with_shades_by_the_shade_below(self) -> None:
+        self.pick("2")
+        self.press("Add a dot to the pattern")
+        self.change(lambda: self.press("Add a top dot"))
+        trim = self.trim()
+        places = trim.get_by_role("group", name="Sits on")
+        self.change(lambda: places.get_by_role("button", name="dot 2").click())
+        expect(places.get_by_role("button", name="dot 2")).to_have_attribute("aria-pressed", "true")
+        trim.get_by_role("button", name="By the shade below…").click()
+        expect(trim.get_by_role("button", name="On the shade 1")).to_be_visible()
+        self.expect_saved()
+        (saved,) = self.document()["rows"][2]["trims"]
+        self.assertEqual((len(saved["on"]), len(saved["table"])), (2, 1))
+        self.press("Drop dot 2 from the pattern")
+        self.expect_saved()
+        (saved,) = self.document()["rows"][2]["trims"]
+        self.assertEqual(len(saved["on"]), 1)
+
     def test_why_there_is_no_room_is_said_in_the_units_in_use(self) -> None:
         self.pick("9")
         self.change(lambda: self.choose("Each place", "twice, by an angle"))

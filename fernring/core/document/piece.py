@@ -26,7 +26,7 @@ def shades_named(row: Row) -> Iterator[Shade]:
     """Every shade a row asks for: its own, its members' and its trims'."""
     yield from row.shades
     yield from (member.shade for member in row.pattern if member.shade)
-    yield from (shade for trim in row.all_trims for shade in trim.painted)
+    yield from (shade for trim in row.all_trims for shade in trim.named_shades)
 
 
 def tools_named(row: Row) -> Iterator[str]:

@@ -104,6 +104,10 @@ class Row(Frozen):
             raise ValueError(f"trims sit on trims at most {MOST_DEPTH} deep; these are {depth(self.trims)} deep")
         if self.trimmed is not None and self.trimmed >= len(self.pattern):
             raise ValueError(f"the pattern has {len(self.pattern)} members, and trims sit on number {self.trimmed + 1}")
+        known = {member.id for member in self.pattern}
+        for ident in (ident for trim in self.trims for ident in trim.on):
+            if ident not in known:
+                raise ValueError(f"a trim sits on the dot “{ident}”, which the pattern does not hold")
         if self.mirrored is not None and not track_of(self.track).pairs:
             raise ValueError("only rows round the centre are set twice about their lines")
         if all(member.form == "blank" for member in self.pattern):

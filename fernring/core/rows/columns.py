@@ -17,6 +17,7 @@ from .halves import Halves
 from .placed import PlacedRow
 from .tracks import track_of
 from .trims.grown import Mark
+from .trims.kind import TrimRule
 
 SAME = 0.05  # a gap dot is made with the tool whose dot is this near (mm)
 
@@ -161,8 +162,20 @@ def _shades(rule: Row, dots: Dots, n: int, palette: Palette) -> Whole:
     for number, trim in enumerate(rule.all_trims):
         own = np.array([palette.index(one) for one in trim.painted] or [0], np.int32)
         mine = np.flatnonzero(dots.trim == number)
-        shade[mine] = own[dots.slot[mine] % len(own)]
+        for level in np.unique(dots.level[mine]):  # a stack from below upward, since each may ask what is below it
+            part = mine[dots.level[mine] == level]
+            shade[part] = _over(trim, own, dots.slot[part] % len(own), shade[dots.below[part]], palette)
     return shade
+
+
+def _over(trim: TrimRule, own: Whole, slot: Whole, below: Whole, palette: Palette) -> Whole:
+    """Shades of dots whose turn it is at these places of the trim's own, over dots of these shades."""
+    found = own[slot]
+    if trim.skips and len(own) > 1:
+        found = np.where(found == below, own[(slot + 1) % len(own)], found)
+    for one in trim.table:
+        found = np.where(below == palette.index(one.below), palette.index(one.shade), found)
+    return np.asarray(found, np.int32)
 
 
 def _hand(dots: Dots, n: int, shade: Whole) -> Whole:
@@ -186,8 +199,12 @@ def _marked(parts: Sequence[Part], shade: Whole, palette: Palette) -> Iterator[M
     for part in parts:
         trims = part.rule.all_trims
         for mark in part.row.grown.marks:
-            own, dot = trims[mark.trim].painted if mark.trim >= 0 else (), part.begin + mark.host
-            chosen = palette.index(own[mark.slot % len(own)]) if own else int(shade[dot])
+            dot = part.begin + mark.host
+            chosen = int(shade[dot])
+            if mark.trim >= 0 and trims[mark.trim].named_shades:
+                trim = trims[mark.trim]
+                own = np.array([palette.index(one) for one in trim.painted] or [chosen], np.int32)
+                chosen = int(_over(trim, own, np.array([mark.slot % len(own)]), shade[dot : dot + 1], palette)[0])
             yield Marked(mark, part.index, chosen, dot, part.row.half == "back")
 
 

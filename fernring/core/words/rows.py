@@ -148,6 +148,10 @@ def _trim(solved: Solved, trim: TrimRule, tools: Mapping[str, str], host: str) -
     yield kind.sentence(trim, tools, host)
     if trim.shades:
         yield _shades(solved, trim.shades, kind.turns(trim))
+    for one in trim.table:
+        yield f"On {solved.palette.named(one.below)}, {solved.palette.named(one.shade)}."
+    if trim.skips:
+        yield "Never the shade of the dot below: then the next."
     for name, shades, turns in kind.parts(trim):
         text = _shades(solved, shades, turns)
         yield f"{name} {text[0].lower()}{text[1:]}"

@@ -1530,6 +1530,17 @@ export const FACTS = {
     "fewest": 1,
     "longest": 24
    },
+   "on": {
+    "longest": 12
+   },
+   "skips": {
+    "written": "tick",
+    "name": "never the shade below it",
+    "default": false
+   },
+   "table": {
+    "longest": 24
+   },
    "size": {
     "name": "Walked dot",
     "written": "size"
@@ -1668,6 +1679,17 @@ export const FACTS = {
     "fewest": 1,
     "longest": 24
    },
+   "on": {
+    "longest": 12
+   },
+   "skips": {
+    "written": "tick",
+    "name": "never the shade below it",
+    "default": false
+   },
+   "table": {
+    "longest": 24
+   },
    "sizes": {
     "name": "Top dot",
     "written": "sizes",
@@ -1732,6 +1754,17 @@ export const FACTS = {
     "name": "Shades",
     "written": "shades",
     "none": "in the dot's own shade",
+    "longest": 24
+   },
+   "on": {
+    "longest": 12
+   },
+   "skips": {
+    "written": "tick",
+    "name": "never the shade below it",
+    "default": false
+   },
+   "table": {
     "longest": 24
    },
    "form": {

@@ -2580,6 +2580,16 @@ export interface components {
             kind: "on lines";
         };
         /**
+         * OnShade
+         * @description On a dot of one shade a trim takes this one.
+         */
+        OnShade: {
+            /** Below */
+            below: components["schemas"]["PaintShade"] | components["schemas"]["RampShade"];
+            /** Shade */
+            shade: components["schemas"]["PaintShade"] | components["schemas"]["RampShade"];
+        };
+        /**
          * OutlineRequest
          * @description Another kind of outline for a blank of about the same size.
          */
@@ -3755,6 +3765,11 @@ export interface components {
              */
             lean: number;
             /**
+             * On
+             * @default []
+             */
+            on: string[];
+            /**
              * Shades
              * @default []
              */
@@ -3764,6 +3779,16 @@ export interface components {
              * @default 0.2
              */
             shorter: number;
+            /**
+             * never the shade below it
+             * @default false
+             */
+            skips: boolean;
+            /**
+             * Table
+             * @default []
+             */
+            table: components["schemas"]["OnShade"][];
             /**
              * Pulled to
              * @default {
@@ -3881,6 +3906,11 @@ export interface components {
              * @enum {string}
              */
             kind: "top";
+            /**
+             * On
+             * @default []
+             */
+            on: string[];
             /** Shades */
             shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
             /**
@@ -3890,6 +3920,16 @@ export interface components {
             shift: number;
             /** Top dot */
             sizes: components["schemas"]["Size"][];
+            /**
+             * never the shade below it
+             * @default false
+             */
+            skips: boolean;
+            /**
+             * Table
+             * @default []
+             */
+            table: components["schemas"]["OnShade"][];
             /**
              * Shifted
              * @default centred
@@ -4060,6 +4100,11 @@ export interface components {
              */
             load: "one" | "two" | "each";
             /**
+             * On
+             * @default []
+             */
+            on: string[];
+            /**
              * Layer
              * @default []
              */
@@ -4080,6 +4125,16 @@ export interface components {
             sides: "both" | "left" | "right";
             /** Walked dot */
             size: components["schemas"]["Size"];
+            /**
+             * never the shade below it
+             * @default false
+             */
+            skips: boolean;
+            /**
+             * Table
+             * @default []
+             */
+            table: components["schemas"]["OnShade"][];
             /**
              * Trims
              * @default []

@@ -56,18 +56,26 @@ export function freshId(stem: string, taken: readonly { id: string }[]): string 
   for (let n = 1; ; n++) if (!ids.has(`${stem}-${n}`)) return `${stem}-${n}`;
 }
 
+/** What changes in a row without this dot of its pattern: no trim sits on it any more. */
+export function withoutMember(row: Row, place: number): Partial<Row> {
+  const gone = row.pattern[place]!.id;
+  const trims = row.trims.map((trim) => ({ ...trim, on: trim.on.filter((id) => id !== gone) }));
+  return { pattern: row.pattern.filter((_, k) => k !== place), trims };
+}
+
 /** The row again, with ids of its own for everything in it. */
 export function copied(row: Row, id: string): Row {
   let trims = 0;
+  const dots = new Map(row.pattern.map((member, k) => [member.id, `dot-${k + 1}`]));
   const renamed = (list: readonly Trim[]): Trim[] =>
     list.map((trim) => {
-      const own = { ...trim, id: `trim-${++trims}` } as Trim;
+      const own = { ...trim, id: `trim-${++trims}`, on: trim.on.map((id) => dots.get(id) ?? id) } as Trim;
       return "trims" in own ? ({ ...own, trims: renamed(own.trims as Trim[]) } as Trim) : own;
     });
   return {
     ...row,
     id,
-    pattern: row.pattern.map((member, k) => ({ ...member, id: `dot-${k + 1}` })),
+    pattern: row.pattern.map((member) => ({ ...member, id: dots.get(member.id)! })),
     trims: renamed(row.trims as Trim[]) as Row["trims"],
   };
 }

@@ -4,6 +4,7 @@ import { IconX } from "@tabler/icons-react";
 import { fieldsOf, wordsOf } from "../api/facts";
 import type { Member, Piece, Row } from "../api/types";
 import { RuleField } from "../fields/RuleField";
+import { withoutMember } from "../piece/edits";
 import { Choice } from "../studio/Choice";
 import { lengthText, useUnits } from "../studio/units";
 import { changeRow, type RowProps } from "./props";
@@ -24,8 +25,7 @@ export function MemberFields(props: Props) {
     const pattern = row.pattern.map((other, k) => (k === place ? next : other));
     changeRow(props, "Set the size", { pattern, fit: row.fit === "size" ? null : row.fit });
   };
-  const drop = () =>
-    changeRow(props, "Drop a dot of the pattern", { pattern: row.pattern.filter((_, k) => k !== place) });
+  const drop = () => changeRow(props, "Drop a dot of the pattern", withoutMember(row, place));
   const fitted = row.fit === "size" ? planned?.diameters[place] : undefined;
   return (
     <>

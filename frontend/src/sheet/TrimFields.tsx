@@ -8,8 +8,10 @@ import { KindFields, type Rule } from "../fields/KindFields";
 import { spokenText, useUnits } from "../studio/units";
 import { LayerFields } from "./LayerFields";
 import type { TrimProps } from "./props";
+import { ShadeTable } from "./ShadeTable";
 import { SizeField, SizesField } from "./SizeField";
 import { TrimFits } from "./TrimFits";
+import { TrimPlaces } from "./TrimPlaces";
 import { TrimShades } from "./TrimShades";
 import { TrimList } from "./Trims";
 
@@ -41,13 +43,14 @@ export function TrimFields(props: TrimProps) {
           <IconTrash size={15} />
         </ActionIcon>
       </div>
+      {props.row.pattern.length > 1 && props.path.length === 0 && <TrimPlaces {...props} />}
       <div className="row-fields">
         <KindFields
           model={model}
           value={rule}
           set={(make) => change(make(rule))}
           near={(planned?.walk ?? BEYOND) + BEYOND}
-          without={["shades", ...lists.map(([field]) => field)]}
+          without={["shades", "skips", ...lists.map(([field]) => field)]}
           special={{
             size: (field, fact) => (
               <SizeField
@@ -85,6 +88,7 @@ export function TrimFields(props: TrimProps) {
         shades={trim.shades as Shade[]}
         onChange={(shades) => set({ ...trim, shades } as Trim)}
       />
+      <ShadeTable {...props} />
       {fits && <TrimFits {...props} number={number} />}
       {"trims" in trim && (
         <div className="trim-inner">

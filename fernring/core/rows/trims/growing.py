@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 
 from ...budget import spend
 from ...dots.index import Index
-from ...dots.table import Array, Dots, Mask, concat, table
+from ...dots.table import Array, Dots, concat, table
 from ...geometry.outline.polygon import area
 from ..context import Context
 from ..most import require_few
@@ -61,10 +61,12 @@ class Growth:
         require_few(0, len(self.marks), "")
         self.marks.append(Mark(outline_plan, oz, spine_plan, sz, walks, girth, host.own, number, slot, area(outline)))
 
-    def grow(self, trims: Sequence[TrimRule], host: Host, number: int) -> int:
-        """Grow these trims on the host; `number` is the first one's. Answers the number after the last."""
-        for trim in trims:
-            carrying = trim_kind(trim).grow(trim, number, host, self)
+    def grow(self, trims: Sequence[TrimRule], host: Host, number: int, chosen: Sequence[bool] | None = None) -> int:
+        """Grow these trims on the host, or the `chosen` ones; `number` is the first one's. Answers the number after the
+        last.
+        """
+        for trim, wanted in zip(trims, chosen or [True] * len(trims), strict=True):
+            carrying = trim_kind(trim).grow(trim, number, host, self) if wanted else []
             for dot in carrying:
                 self.grow(trim.carried, dot, number + 1)
             number += 1 + sum(1 for _ in trims_of(trim.carried))
@@ -75,7 +77,8 @@ def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
     """Everything the row's trims and shaped members add."""
     formed = [k for k, member in enumerate(row.pattern) if member.shaped]
     own = placed.own_dots
-    hosts = _hosts(row, own) if row.trims else np.zeros(placed.n, bool)
+    sits = _sits(row)
+    hosts = np.array([any(chosen) for chosen in sits])[own.member] if row.trims else np.zeros(placed.n, bool)
     if not formed and not hosts.any():
         return NOTHING
     near = _near(row, placed, context)
@@ -88,7 +91,7 @@ def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
     dots = 0
     for kind in range(int(alike.max(initial=-1)) + 1):
         mine = wanted[alike == kind]
-        growth = _growth(row, own, around, int(mine[0]), bool(hosts[mine[0]]))
+        growth = _growth(row, own, around, int(mine[0]), sits)
         findings |= {(finding.code, finding.trim): finding for finding in growth.findings}
         dots += growth.count * len(mine)
         require_few(dots, len(marks) + len(growth.marks) * len(mine), "")
@@ -107,15 +110,14 @@ def extent(trims: Sequence[TrimRule], radius: float) -> float:
     return min(sum(trim_kind(trim).extent(trim, radius, extent) for trim in trims), FURTHEST * radius)
 
 
-def _growth(row: "Row", own: Dots, around: Around, k: int, trimmed: bool) -> Growth:
+def _growth(row: "Row", own: Dots, around: Around, k: int, sits: list[list[bool]]) -> Growth:
     """Everything that one dot carries."""
     member = row.pattern[int(own.member[k])]
     hand = -1.0 if own.place[k] % row.copies else 1.0
     host, growth = _host(own, around, k, hand), Growth(around)
     if member.shaped:
         _shaped(growth, host, member)
-    if trimmed:
-        growth.grow(row.trims, host, 0)
+    growth.grow(row.trims, host, 0, sits[int(own.member[k])])
     return growth
 
 
@@ -126,13 +128,15 @@ def _shaped(growth: Growth, host: Host, member: "Member") -> None:
     growth.mark(-1, host, centres, girth, outline, 0)
 
 
-def _hosts(row: "Row", own: Dots) -> Mask:
-    """The dots that carry trims: those of the member chosen, or of the largest."""
-    if len(row.pattern) == 1:
-        return np.ones(len(own), bool)
+def _sits(row: "Row") -> list[list[bool]]:
+    """For each member of the pattern, which of the row's trims sit on it: those that name it, and on the one the row
+    chose, or the largest, those that name none.
+    """
     dots = [k for k, member in enumerate(row.pattern) if member.form != "blank"]
     chosen = row.trimmed if row.trimmed is not None else max(dots, key=lambda k: row.pattern[k].diameter)
-    return np.asarray(own.member == chosen)
+    return [
+        [member.id in trim.on if trim.on else k == chosen for trim in row.trims] for k, member in enumerate(row.pattern)
+    ]
 
 
 def _near(row: "Row", placed: PlacedRow, context: Context) -> list[PlacedRow]:

@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 from pydantic import Field
 
 from ...document.facts import Fact
-from ...document.numbers import FIRST, DotDiameter, Frozen, Ident
+from ...document.numbers import FIRST, DotDiameter, Frozen, Ident, Tick
 from ...document.shelf import Shade
 from ...dots.table import Whole
 
@@ -37,17 +37,36 @@ class Size(Frozen):
         return self.share * host if self.share else self.diameter / 2
 
 
+class OnShade(Frozen):
+    """On a dot of one shade a trim takes this one."""
+
+    below: Shade
+    shade: Shade
+
+
 class TrimRule(Frozen):
-    """What is added to every dot of a row, or to another trim: the fields of a kind are those of a subclass."""
+    """What is added to every dot of a row, or to another trim: the fields of a kind are those of a subclass.
+
+    `on` are the members of the pattern it sits on; none means those that the row says. `skips` passes over a shade that
+    the dot below has, to the next; `table` tells the shade on some shades, before all others.
+    """
 
     kind: str
     id: Ident
     shades: tuple[Shade, ...]
+    on: Annotated[tuple[Ident, ...], FIRST, Field(max_length=12)] = ()
+    skips: Annotated[Tick, Fact("never the shade below it")] = False
+    table: Annotated[tuple[OnShade, ...], FIRST, Field(max_length=24)] = ()
 
     @property
     def painted(self) -> tuple[Shade, ...]:
         """Every shade it may take, by the number that its dots carry."""
         return self.shades
+
+    @property
+    def named_shades(self) -> tuple[Shade, ...]:
+        """Every shade it names."""
+        return (*self.painted, *(shade for one in self.table for shade in (one.below, one.shade)))
 
     @property
     def carried(self) -> tuple["TrimRule", ...]:
