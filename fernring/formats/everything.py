@@ -7,6 +7,7 @@ pass every bound are taken.
 import io
 import re
 import zipfile
+import zlib
 from collections.abc import Iterable, Iterator
 
 from ..core.document.piece import Piece
@@ -77,7 +78,7 @@ def _read(archive: zipfile.ZipFile, entry: zipfile.ZipInfo, most: int) -> bytes:
     try:
         with archive.open(entry) as file:
             body = file.read(most + 1)
-    except (zipfile.BadZipFile, RuntimeError, NotImplementedError, EOFError) as error:
+    except (zipfile.BadZipFile, zlib.error, RuntimeError, NotImplementedError, EOFError) as error:
         raise DocumentError(f"{_shown(entry)} cannot be unpacked.", "file") from error
     if len(body) > most:
         raise DocumentError(f"{_shown(entry)} holds more than is unpacked: at most {most:,} bytes.", "file")

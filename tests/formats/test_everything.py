@@ -55,12 +55,13 @@ class EverythingTest(FernTestCase):
         self.refused("no ZIP", b"PK but not really")
         self.refused("no Fern Ring document", zipped({"read me.txt": b"hello"}))
         self.refused("^etc passwd json: This file is not readable JSON", zipped({"../../etc/passwd.json": b"{"}))
-        self.refused("good json cannot be unpacked|not readable", self.spoilt(zipped({"good.json": good})))
+        whole = zipped({"good.json": good})
+        for at in range(45, len(whole) - 120, 60):  # wherever it is spoilt inside
+            self.refused("good json cannot be unpacked|not readable|no ZIP", self.spoilt(whole, at))
         bomb = zipped({"bomb.json": b" " * (everything.MOST_BYTES + 1)})
         self.assertLess(len(bomb), 10_000)
         self.refused("bomb json holds more than is unpacked", bomb)
         self.refused("at most 5,000 files", zipped({f"{k}.txt": b"" for k in range(5001)}))
 
-    def spoilt(self, data: bytes) -> bytes:
-        middle = len(data) // 3
-        return data[:middle] + bytes(255 - byte for byte in data[middle : middle + 9]) + data[middle + 9 :]
+    def spoilt(self, data: bytes, at: int) -> bytes:
+        return data[:at] + bytes(255 - byte for byte in data[at : at + 9]) + data[at + 9 :]

@@ -20,7 +20,7 @@ def kinds(sample: object, index: int) -> int:
     placed = found.rows[index]
     around = Around(found.context.surface, Index.of(placed.own_dots), {}, {})
     near = [other for k, other in enumerate(found.rows) if k < index]
-    return int(likeness(placed, near, around, np.arange(placed.n))[0].max()) + 1
+    return int(likeness(placed, near, around, np.arange(placed.n), 1)[0].max()) + 1
 
 
 class TurningTest(FernTestCase):
