@@ -14,6 +14,7 @@ from ..core.ground.section import poles, section, span
 from ..core.guides.lines import Net, guide_lines, net
 from ..core.kept import kept
 from ..core.plan import Plan
+from ..core.regions.bare import bare_lines
 from ..core.solved import Solved
 from ..core.words.blank import size
 from ..core.words.rows import begins, lies, made_with, trim_words
@@ -40,6 +41,10 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "dots": _dots(solved),
         "marks": _marks(solved),
         "guides": _guides(net(solved.piece, solved.rows)),
+        "bare": [
+            {"name": area.name, "lines": [_plane(line) for line in lines]}
+            for area, lines in bare_lines(solved.piece, solved.ground.surface)
+        ],
         "circles": [{"id": ident, "walk": walk} for ident, walk in solved.context.circles.items()],
         "verdicts": [_verdict(verdict) for verdict in plan.verdicts],
         "slack": any(idea.action == "spread slack" for one in plan.verdicts for way in one.ways for idea in way),

@@ -119,6 +119,13 @@ class GuideAnswer(BaseModel):
     z: list[float]
 
 
+class BareAnswer(BaseModel):
+    """A bare area by its name and the closed lines that bound it."""
+
+    name: str
+    lines: list[LineAnswer]
+
+
 class CircleAnswer(BaseModel):
     """A guide circle that a row can sit on, those drawn in steps included; its walk in mm."""
 
@@ -171,6 +178,7 @@ class PlanAnswer(BaseModel):
     dots: DotColumns
     marks: MarksAnswer
     guides: list[GuideAnswer]
+    bare: list[BareAnswer]
     circles: list[CircleAnswer]
     verdicts: list[VerdictAnswer]
     slack: bool

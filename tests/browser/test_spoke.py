@@ -83,6 +83,22 @@ class StoneTest(BrowserTestCase):
         expect(overlay).to_have_attribute("transform", re.compile(r"scale\((0\.\d*)?[1-9]"))
         return overlay.get_attribute("transform") or ""
 
+    def test_guides_are_hidden_and_shown_by_button_and_key_and_stay_so(self) -> None:
+        button = self.page.get_by_role("button", name="Guides", exact=True)
+        canvas = self.page.locator(".stone-layers canvas").first
+        expect(button).to_have_attribute("aria-pressed", "true")
+        shown = canvas.screenshot()
+        button.click()
+        expect(button).to_have_attribute("aria-pressed", "false")
+        self.assertNotEqual(canvas.screenshot(), shown)
+        self.page.reload()
+        expect(button).to_have_attribute("aria-pressed", "false")
+        self.page.keyboard.press("F7")
+        expect(button).to_have_attribute("aria-pressed", "true")
+        self.part("Blank")
+        expect(button).to_have_count(0)
+        expect(self.page.locator(".stone-overlay path").first).to_be_attached()
+
     def test_pointing_at_a_dot_tells_of_it(self) -> None:
         self.page.mouse.move(*self.middle)
         expect(self.page.locator(".stone-note")).to_contain_text(

@@ -169,6 +169,23 @@ class KindsTest(FernTestCase):
         texts = [p.text for p in some.drawing.primitives if isinstance(p, shapes.Text)]
         self.assertEqual(texts, ["C", "2"])
 
+    def test_bare_areas_are_drawn_with_their_names(self) -> None:
+        """The edge of a disc is a circle about its middle; of a band one about the centre on either side."""
+        disc = {"id": "m", "name": "Moon", "area": {"kind": "disc", "x": 26.0, "y": 0.0, "diameter": 18.0}}
+        band = {"id": "b", "name": "Belt", "area": {"kind": "band", "inner": 30.0, "outer": 36.0}}
+        solved = solve_piece(samples.piece(samples.centre(), bare=(disc, band)))
+        for kind in ("guide", "placement", "outline"):
+            drawing = sheet(solved, kind, Choice()).drawing
+            dashed = [p.points for p in drawing.primitives if isinstance(p, shapes.Path) and p.stroke == "dashed"]
+            moon, *belt = [points for points in dashed if len(points) > 20][-3:]
+            np.testing.assert_allclose(np.hypot(moon[:, 0] - 26, moon[:, 1]), 9, atol=1e-9)
+            for points, reach in zip(belt, (36, 30), strict=True):
+                np.testing.assert_allclose(np.hypot(*points.T), reach, atol=1e-9)
+            texts = [p.text for p in drawing.primitives if isinstance(p, shapes.Text)]
+            self.assertLessEqual({"Moon", "Belt"}, set(texts), kind)
+        mirror = sheet(solved, "transfer", Choice()).drawing.primitives
+        self.assertNotIn("Moon", [p.text for p in mirror if isinstance(p, shapes.Text)])
+
     def test_both_borders_are_told_apart_by_their_numbers(self) -> None:
         """Common practice, no source: 15 % off a 140 x 90 oval leaves 10.5 mm at the ends and 6.75 mm at the sides."""
         blank = Blank(outline=Oval(length=140, width=90), reduced=15.0)

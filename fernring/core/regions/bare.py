@@ -2,12 +2,19 @@
 
 import numpy as np
 
-from ..document.region import BandRegion, DiscRegion
+from ..document.piece import Piece
+from ..document.region import BandRegion, BareArea, DiscRegion
 from ..document.region import Region as Described
+from ..dots.table import Array
 from ..geometry.surface import Surface
 from .region import Region
 from .round import Band, Disc
 from .shape import Shape
+
+
+def bare_lines(piece: Piece, surface: Surface) -> list[tuple[BareArea, list[Array]]]:
+    """Every bare area of the piece with the closed lines that bound it, in plan (mm)."""
+    return [(area, region_of(area.area, surface).outlines()) for area in piece.bare]
 
 
 def region_of(described: Described, surface: Surface) -> Region:

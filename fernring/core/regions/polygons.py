@@ -55,6 +55,9 @@ class Polygons:
         _, near = self._edges.query_nearest(shapely.points(x, y), return_distance=True, all_matches=False)
         return np.where(self.contains(x, y), -near, near)
 
+    def outlines(self) -> list[Array]:
+        return [*self.parts, *self.holes]
+
     @property
     def area(self) -> float:
         return float(self.body.area)

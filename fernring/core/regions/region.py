@@ -21,6 +21,9 @@ class Region(Protocol):
     def edge(self) -> Array:
         """Points along the edge, shape (n, 2)."""
 
+    def outlines(self) -> list[Array]:
+        """The closed lines that bound it, each of shape (n, 2)."""
+
     def sample(self, spacing: float) -> Array:
         """The points of a square lattice, `spacing` mm apart, that lie inside; shape (n, 2)."""
 

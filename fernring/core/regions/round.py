@@ -32,6 +32,9 @@ class Disc:
         angle = np.linspace(0, 2 * pi, EDGE + 1)[:-1]
         return np.stack((self.x + self.radius * np.sin(angle), self.y - self.radius * np.cos(angle)), axis=1)
 
+    def outlines(self) -> list[Array]:
+        return [self.edge()]
+
     def sample(self, spacing: float) -> Array:
         middle = np.array([self.x, self.y])
         return lattice(self, middle - self.radius, middle + self.radius, spacing)
@@ -65,6 +68,10 @@ class Band:
         reach = np.concatenate([self._reach(walk, angle) for walk in (self.inner, self.outer)])
         both = np.tile(angle, 2)
         return np.stack((reach * np.sin(both), -reach * np.cos(both)), axis=1)
+
+    def outlines(self) -> list[Array]:
+        inner, outer = np.split(self.edge(), 2)
+        return [outer, inner] if self.inner > 0 else [outer]
 
     def sample(self, spacing: float) -> Array:
         far = float(self._reach(self.outer, np.linspace(0, 2 * pi, EDGE)).max())

@@ -58,6 +58,9 @@ class Shape:
     def edge(self) -> Array:
         return self.start
 
+    def outlines(self) -> list[Array]:
+        return list(self.lines)
+
     def sample(self, spacing: float) -> Array:
         return lattice(self, self.start.min(axis=0), self.start.max(axis=0), spacing)
 

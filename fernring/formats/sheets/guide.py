@@ -5,7 +5,7 @@ from ...core.guides.lines import GuideLine, guide_lines, net
 from ...core.solved import Solved
 from ...core.words.lengths import Units, numbers
 from ..drawing import Circle, Line, Outlines, Path, Primitive, Stroke, Text, crosses
-from .sheet import Choice, Sheet, around, edge_of, front_dots, front_marks, rows_of
+from .sheet import Choice, Sheet, around, bare_areas, edge_of, front_dots, front_marks, rows_of
 
 WHAT = "Cut round the outline, lay the sheet on the blank centre on centre, and prick or trace the lines through."
 SEEN = " Distances are as seen from above; the tape strip gives them over the surface."
@@ -17,7 +17,7 @@ def guide(solved: Solved, choice: Choice) -> Sheet:
     primitives: list[Primitive] = []
     if choice.dots != "none":
         primitives += _dots(solved, choice)
-    primitives.append(edge_of(solved))
+    primitives += [edge_of(solved), *bare_areas(solved)]
     if choice.border:
         primitives += border_lines(solved)
     for line in guide_lines(net(solved.piece, solved.rows)):

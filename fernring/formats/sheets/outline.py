@@ -5,7 +5,7 @@ from ...core.solved import Solved
 from ...core.words.lengths import Units, mm, said
 from ..drawing import Line, Path, Primitive, Text
 from .guide import border_lines
-from .sheet import Choice, Sheet, around, edge_of
+from .sheet import Choice, Sheet, around, bare_areas, edge_of
 
 WHAT = (
     "Cut out and lay on the blank. Dashed: the border of the piece. Thin: the other way of drawing it, for comparison."
@@ -14,7 +14,12 @@ WHAT = (
 
 def outline(solved: Solved, choice: Choice) -> Sheet:
     """The edge, the piece's own border, and the other kind of border that is as narrow at its narrowest."""
-    primitives: list[Primitive] = [edge_of(solved), *border_lines(solved), *_other(solved, choice.units)]
+    primitives: list[Primitive] = [
+        edge_of(solved),
+        *border_lines(solved),
+        *bare_areas(solved),
+        *_other(solved, choice.units),
+    ]
     primitives += [Line(-4, 0, 4, 0, "plain"), Line(0, -4, 0, 4, "plain")]
     return Sheet("outline", "Outline and border", WHAT, around(solved.ground, primitives), (edge_of(solved, "plain"),))
 

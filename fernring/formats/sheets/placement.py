@@ -4,7 +4,7 @@ import numpy as np
 
 from ...core.solved import Solved
 from ..drawing import Discs, Outlines, Primitive, Text, mirrored
-from .sheet import Choice, Sheet, around, edge_of, front_dots, front_marks, rows_of
+from .sheet import Choice, Sheet, around, bare_areas, edge_of, front_dots, front_marks, rows_of
 
 POINT = 0.15
 INK = "#000000"
@@ -34,4 +34,4 @@ def _placed(solved: Solved, choice: Choice, numbered: bool) -> list[Primitive]:
         if len(x):
             away = float(radius[0]) + 0.5
             labels.append(Text(float(x[0]) + away * 0.8, float(y[0]) - away * 0.6, solved.marks[index], 2.0))
-    return [*found, edge_of(solved), *(labels if numbered else [])]
+    return [*found, edge_of(solved), *bare_areas(solved, numbered), *(labels if numbered else [])]

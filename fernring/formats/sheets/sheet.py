@@ -2,11 +2,14 @@
 
 from dataclasses import dataclass, replace
 
+import numpy as np
+
 from ...core.geometry.surface import Array
 from ...core.ground.ground import Ground
+from ...core.regions.bare import bare_lines
 from ...core.solved import Solved
 from ...core.words.lengths import Units
-from ..drawing import Circle, Drawing, Path, Primitive, Stroke
+from ..drawing import Circle, Drawing, Path, Primitive, Stroke, Text
 from ..picture import outer_reach
 
 EDGE = 4.0
@@ -62,6 +65,16 @@ def front_dots(solved: Solved, index: int) -> tuple[Array, Array, Array]:
 def front_marks(solved: Solved, index: int) -> list[Primitive]:
     """The outlines of a row's marks that are seen from the front."""
     return [Path(s.mark.outline, "fine", True) for s in solved.marked if s.row == index and not s.back]
+
+
+def bare_areas(solved: Solved, named: bool = True) -> list[Primitive]:
+    """The edges of the bare areas, dashed, each with its name at its topmost point."""
+    found: list[Primitive] = []
+    for area, lines in bare_lines(solved.piece, solved.ground.surface):
+        found += [Path(line, "dashed", True) for line in lines]
+        top = lines[0][int(np.argmin(lines[0][:, 1]))]
+        found += [Text(float(top[0]), float(top[1]) - 1.0, area.name, 2.2, "middle")] if named else []
+    return found
 
 
 def around(ground: Ground, primitives: list[Primitive], margin: float = EDGE) -> Drawing:

@@ -1388,6 +1388,16 @@ export interface components {
             outer: number;
         };
         /**
+         * BareAnswer
+         * @description A bare area by its name and the closed lines that bound it.
+         */
+        BareAnswer: {
+            /** Lines */
+            lines: components["schemas"]["LineAnswer"][];
+            /** Name */
+            name: string;
+        };
+        /**
          * BareArea
          * @description A region that stays bare. Rows pass under it as if they went on beyond, or stop short of it evenly on both sides.
          *
@@ -2960,6 +2970,8 @@ export interface components {
          * @description The whole plan. `slack` says whether there is some that can be spread.
          */
         PlanAnswer: {
+            /** Bare */
+            bare: components["schemas"]["BareAnswer"][];
             blank: components["schemas"]["BlankAnswer"];
             /** Circles */
             circles: components["schemas"]["CircleAnswer"][];

@@ -135,7 +135,7 @@ function Begin({ first, tools, paints, patterns }: Props) {
                 base={piece.blank.base.colour}
                 poles={"poles" in piece.blank.relief ? piece.blank.relief.poles : undefined}
                 name={`${piece.name}, drawn live`}
-                guides={false}
+                guides="none"
               />
             )
           )}

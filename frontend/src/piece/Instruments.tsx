@@ -1,5 +1,6 @@
 /** The three instruments side by side, and the verdicts under them. */
-import { Splitter } from "@mantine/core";
+import { Button, Splitter } from "@mantine/core";
+import { useHotkeys, useLocalStorage } from "@mantine/hooks";
 import { useCallback, useMemo, useState } from "react";
 import { useStore } from "zustand";
 import { useShallow } from "zustand/react/shallow";
@@ -28,6 +29,12 @@ export function Instruments({ session, piece, plan }: Props) {
     useShallow(({ row, shown, problem, planOf }) => ({ row, shown, problem, planOf })),
   );
   const sliding = useStore(session.sight, ({ moving }) => (moving ? firstMoved(piece, moving) : null));
+  const [guides, setGuides] = useLocalStorage({
+    key: "fernring.guides",
+    defaultValue: true,
+    getInitialValueInEffect: false,
+  });
+  useHotkeys([["F7", () => setGuides((now) => !now)]], []);
   const [part, setPart] = useState<Part>("Rows");
   const { shares, set, filled } = useDividers();
   const drawn = planOf ?? piece;
@@ -61,6 +68,7 @@ export function Instruments({ session, piece, plan }: Props) {
                   sliding={sliding}
                   row={row}
                   places={places}
+                  guides={measured ? "over" : guides ? "under" : "none"}
                   margin={measured ? BLANK_MARGIN : undefined}
                   over={
                     measured
@@ -74,6 +82,18 @@ export function Instruments({ session, piece, plan }: Props) {
                   describe={(dot) => <DotNote piece={drawn} plan={plan} dot={dot} />}
                   onDrawn={onDrawn}
                 />
+                {!measured && (
+                  <Button
+                    className="stone-guides"
+                    size="compact-xs"
+                    variant="default"
+                    aria-pressed={guides}
+                    title="Show or hide the guides (F7)"
+                    onClick={() => setGuides(!guides)}
+                  >
+                    Guides
+                  </Button>
+                )}
               </section>
             </Splitter.Pane>
             <Splitter.Pane defaultSize="58%" className="pane-sheet">

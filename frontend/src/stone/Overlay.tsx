@@ -1,7 +1,7 @@
-/** Over the paint: guides, border, the selected row, and the places a verdict is about. */
+/** Over the paint: guides while they are edited, the selected row, and the places a verdict is about. */
 import type { Plan } from "../api/types";
-import { isDark } from "./paint";
-import { roll, type Seen, seenDots } from "./side";
+import { guidePaths, lineColour } from "./guides";
+import { type Seen, seenDots } from "./side";
 import type { View } from "./view";
 
 interface Props {
@@ -18,7 +18,7 @@ interface Props {
 const MOST_MARKED = 600;
 
 export function Overlay({ plan, base, view, width, height, row, places, guides }: Props) {
-  const line = isDark(base) ? "rgba(255,255,255,0.34)" : "rgba(0,0,0,0.36)";
+  const line = lineColour(base);
   const degrees = Number(((view.turn * 180) / Math.PI).toFixed(6));
   const place = `translate(${width / 2 + view.x} ${height / 2 + view.y}) rotate(${degrees}) scale(${view.scale})`;
   const seen = seenDots(plan, view);
@@ -65,42 +65,14 @@ function Mark({ plan, seen, dot, more, className }: MarkProps) {
 }
 
 function Guides({ plan, view, line }: { plan: Plan; view: View; line: string }) {
-  const common = { stroke: line, strokeWidth: 1, vectorEffect: "non-scaling-stroke" as const };
-  const edge = plan.limit < plan.rim - 1e-6;
-  return (
-    <>
-      {!plan.blank.closed &&
-        edge &&
-        plan.blank.clear.map((part, k) => (
-          <path key={k} d={through(part.x, part.y, true)} strokeDasharray="5 4" {...common} />
-        ))}
-      {plan.guides.map((guide, k) => (
-        <path key={k} className={`guide-${guide.kind.replace(" ", "-")}`} d={drawn(plan, view, guide)} {...common} />
-      ))}
-    </>
-  );
-}
-
-/** A guide as it is seen; what lies behind a ball or egg is left out. */
-function drawn(plan: Plan, view: View, guide: Plan["guides"][number]): string {
-  const { x, y, z, closed } = guide;
-  if (!plan.blank.closed) return through(x, y, closed);
-  const turn = roll(view);
-  const order = closed ? [...x.keys(), 0] : [...x.keys()];
-  let path = "";
-  let pen = false;
-  for (const k of order) {
-    const [px, py, pz] = turn(x[k]!, y[k]!, z[k]! - plan.blank.middle);
-    if (pz < 0) {
-      pen = false;
-      continue;
-    }
-    path += `${pen ? "L" : "M"}${px} ${py}`;
-    pen = true;
-  }
-  return path;
-}
-
-function through(x: number[], y: number[], closed: boolean): string {
-  return `M${x.map((value, k) => `${value} ${y[k]}`).join("L")}${closed ? "Z" : ""}`;
+  return guidePaths(plan, view).map(({ d, dashes }, k) => (
+    <path
+      key={k}
+      d={d}
+      stroke={line}
+      strokeWidth={1}
+      strokeDasharray={dashes.join(" ")}
+      vectorEffect="non-scaling-stroke"
+    />
+  ));
 }

@@ -21,7 +21,8 @@ interface Props {
   sliding?: number | null;
   row?: number | null;
   places?: number[];
-  guides?: boolean;
+  /** Where guides lie: under the paint, over it while they are edited, or nowhere. */
+  guides?: "under" | "over" | "none";
   /** Share of the window the blank fills. */
   margin?: number;
   onPick?: (dot: number | null, at: Point) => void;
@@ -35,7 +36,7 @@ interface Props {
 const NONE: number[] = [];
 
 export function Stone(props: Props) {
-  const { plan, base, name, poles, sliding = null, row = null, places = NONE, guides = true } = props;
+  const { plan, base, name, poles, sliding = null, row = null, places = NONE, guides = "under" } = props;
   const { margin = MARGIN, onPick, describe, onDrawn, over } = props;
   const frame = useRef<HTMLDivElement>(null);
   const layers = useRef<HTMLDivElement>(null);
@@ -44,7 +45,17 @@ export function Stone(props: Props) {
   const home = { ...fitting(width, height, span, margin), ...firstSide(plan, poles) };
   const { view, now, show, reset, key, rolling } = useTurntable({ layers, home, rolls: closed });
   const [pointed, setPointed] = useState<number | null>(null);
-  const { still, moving } = useLayers({ plan, base, view, width, height, sliding, rolling, onDrawn });
+  const { still, moving } = useLayers({
+    plan,
+    base,
+    view,
+    width,
+    height,
+    sliding,
+    rolling,
+    guides: guides === "under",
+    onDrawn,
+  });
   const under = (at: Point) => {
     const place = toPiece(now.current, at);
     return dotAt(plan, now.current, place.x, place.y, 1 / now.current.scale);
@@ -79,7 +90,7 @@ export function Stone(props: Props) {
       <div ref={layers} className="stone-layers">
         <canvas ref={still} {...canvas} />
         <canvas ref={moving} {...canvas} hidden={sliding === null} />
-        <Overlay {...{ plan, base, view, width, height, row, places, guides }} />
+        <Overlay {...{ plan, base, view, width, height, row, places }} guides={guides === "over"} />
       </div>
       {over && width > 0 && <div className="stone-over">{over(view, width, height)}</div>}
       {closed && <Sides view={view} home={home} show={show} />}

@@ -34,7 +34,10 @@ export function drawStone(
   const cos = Math.cos(view.turn) * px;
   const left = width / 2 + view.x * ratio;
   const top = height / 2 + view.y * ratio;
-  if (from === 0) drawBlank(context, scene, view, { left, top, px, plain });
+  if (from === 0) {
+    drawBlank(context, scene, view, { left, top, px, plain });
+    scene.under?.(context, { left, top, px });
+  }
   drawMarks(context, scene.plan, view, { left, top, px, plain, from, to });
   const { r } = scene.plan.dots;
   const seen = seenDots(scene.plan, view);

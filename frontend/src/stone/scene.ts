@@ -8,4 +8,6 @@ export interface Drawn extends Pick<Plan, "blank" | "shades" | "marks"> {
 export interface Scene {
   plan: Drawn;
   base: string;
+  /** What is drawn between the blank and its paint. */
+  under?: (context: CanvasRenderingContext2D, place: { left: number; top: number; px: number }) => void;
 }

@@ -2,6 +2,7 @@
 import { useLayoutEffect, useRef } from "react";
 import type { Plan } from "../api/types";
 import { drawStone } from "./draw";
+import { drawGuides, type Place } from "./guides";
 import type { View } from "./view";
 
 interface Options {
@@ -14,6 +15,8 @@ interface Options {
   sliding: number | null;
   /** A ball shows another side with every move. */
   rolling: boolean;
+  /** Whether guides lie under the paint. */
+  guides: boolean;
   onDrawn: ((plan: Plan) => void) | undefined;
 }
 
@@ -21,7 +24,7 @@ interface Options {
  * Resting, everything is drawn with its light on one canvas. While a row is slid, the rows inside it are drawn so once
  * and stay; it and the rows outside it are drawn on the other canvas, plainly, with every plan.
  */
-export function useLayers({ plan, base, view, width, height, sliding, rolling, onDrawn }: Options) {
+export function useLayers({ plan, base, view, width, height, sliding, rolling, guides, onDrawn }: Options) {
   const still = useRef<HTMLCanvasElement>(null);
   const moving = useRef<HTMLCanvasElement>(null);
   const stays = useRef<{ view: View; dot: number; width: number; height: number } | null>(null);
@@ -30,7 +33,9 @@ export function useLayers({ plan, base, view, width, height, sliding, rolling, o
     const above = moving.current?.getContext("2d");
     if (!below || !above || width === 0 || height === 0) return;
     const dot = sliding === null ? null : (plan.rows[sliding]?.first ?? 0);
-    const scene = { plan, base };
+    const under = (context: CanvasRenderingContext2D, place: Place) =>
+      drawGuides(context, plan, base, view, place, guides);
+    const scene = { plan, base, under };
     if (dot === null) {
       drawStone(below, scene, view, rolling);
       stays.current = null;
@@ -43,6 +48,6 @@ export function useLayers({ plan, base, view, width, height, sliding, rolling, o
       drawStone(above, scene, view, true, { from: dot });
     }
     onDrawn?.(plan);
-  }, [plan, base, view, rolling, sliding, width, height, onDrawn]);
+  }, [plan, base, view, rolling, sliding, width, height, guides, onDrawn]);
   return { still, moving };
 }
