@@ -223,3 +223,21 @@ class NewBlankTest(BrowserTestCase):
             self.press("Begin this piece")
             expect(self.summary()).to_contain_text("exactly at the border")
             self.assertEqual(self.document()["blank"]["relief"]["kind"], relief)
+
+
+class HalvesTest(BrowserTestCase):
+    def test_front_and_back_stand_under_headings_and_keys_act_on_their_own_row(self) -> None:
+        """Both halves of an egg have a centre called C: Delete takes the one that has the focus."""
+        self.open_piece("Owl light egg")
+        expect(self.page.locator(".row-half")).to_have_text(["Front", "Back"])
+        centres = self.page.locator('.row-line[data-row="C"]')
+        expect(centres).to_have_count(2)
+        lines = self.page.locator(".row-line")
+        count = lines.count()
+        centres.last.focus()
+        self.page.keyboard.press("Delete")
+        expect(lines).to_have_count(count - 1)
+        expect(centres).to_have_count(1)
+        expect(lines.first).to_have_attribute("data-row", "C")
+        self.undo()
+        expect(centres).to_have_count(2)

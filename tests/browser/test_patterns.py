@@ -223,6 +223,9 @@ class PatternTest(BrowserTestCase):
         self.fill("Every … segments", "2")
         track = self.document()["rows"][8]["track"]
         self.assertEqual((track["kind"], track["lines"][0]["closed"], track["every"]), ("path", False, 2))
+        places = self.ask("plan", self.document())["rows"][8]["places"]
+        self.assertGreater(places, 6)
+        expect(self.row("8").locator(".number").first).to_have_text(str(places))
 
     def test_a_path_of_several_lines_from_a_file(self) -> None:
         self.pick("8")

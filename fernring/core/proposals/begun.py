@@ -131,7 +131,7 @@ def track(of: Piece, index: int, kind: str) -> dict[str, Any]:
     solved = solve_piece(of)
     row, rim = solved.rows[index], solved.ground.surface.rim
     first = TRACKS[kind].begin(round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2))
-    if not TRACKS[kind].pairs:
+    if of.rows[index].mirrored is not None and not TRACKS[kind].pairs:
         first = {**first, "mirrored": None}
     whole = Row.model_validate({**of.rows[index].model_dump(), **first}).model_dump(mode="json")
     return {field: whole[field] for field in first}

@@ -24,7 +24,13 @@ const SHOWN_SHADES = 4;
 export const RowLine = memo(function RowLine(props: Props) {
   const { row, index, mark, planned, piece, ramps, units, picked, flagged, onPick } = props;
   const repeats = planned?.repeats ?? "";
-  const count = row.pattern.length > 1 ? `${repeats} × ${row.pattern.length}` : `${repeats}`;
+  const round = trackOf(row).repeats === "round";
+  // Repeats say it where a row runs round; elsewhere the track decides how many there are.
+  const count = !round
+    ? (planned?.places ?? "")
+    : row.pattern.length > 1
+      ? `${repeats} × ${row.pattern.length}`
+      : repeats;
   const names = row.shades.map((shade) => shadeName(shade, piece)).join(", ");
   return (
     <>
@@ -33,6 +39,7 @@ export const RowLine = memo(function RowLine(props: Props) {
         className={picked ? "row-line picked" : "row-line"}
         aria-expanded={picked}
         data-row={mark}
+        data-index={index}
         tabIndex={picked || index === 0 ? 0 : -1}
         onClick={() => onPick(index)}
       >

@@ -1,6 +1,7 @@
 /** The row sheet: the written pattern, one line a row, centre first. Editing happens in it. */
 import { Button } from "@mantine/core";
 import { type ReactNode, useEffect, useRef } from "react";
+import { wordsOf } from "../api/facts";
 import type { Piece, Plan, Verdict } from "../api/types";
 import type { Session } from "../piece/session";
 import { SUFFIX, useUnits } from "../studio/units";
@@ -17,6 +18,12 @@ interface Props {
   sliding: boolean;
 }
 
+const HALVES = new Map<string, string>(wordsOf("Row", "half").map(([half, words]) => [half, capital(words)]));
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
 export function RowSheet({ session, piece, plan, row, sliding }: Props) {
   const units = useUnits((state) => state.units);
   const { ramps } = plan;
@@ -31,7 +38,7 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
   const key = (event: React.KeyboardEvent) => {
     const line = (event.target as HTMLElement).closest<HTMLElement>(".row-line");
     if (!line) return;
-    const at = marks.indexOf(line.dataset.row ?? "");
+    const at = Number(line.dataset.index); // marks do not tell the two centres of a ball apart
     if (sheetKey(session, event.key, event.altKey, at, piece.rows.length)) {
       event.preventDefault();
       requestAnimationFrame(() => focusLine(list.current, session.sight.getState().row));
@@ -53,6 +60,9 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
       <div className="row-list" ref={list}>
         {piece.rows.map((one, index) => (
           <div key={one.id} className={index === row ? "row-open" : ""}>
+            {plan.blank.closed && one.half !== piece.rows[index - 1]?.half && (
+              <h3 className="row-half">{HALVES.get(one.half)}</h3>
+            )}
             <RowLine
               row={one}
               index={index}

@@ -1,4 +1,5 @@
 /** The bare blank on the canvas: its outline or silhouette, its shadow, its light. */
+import { hull, type Spot } from "./hull";
 import type { Drawn, Scene } from "./scene";
 import { roll } from "./side";
 import type { View } from "./view";
@@ -11,6 +12,7 @@ interface Place {
 }
 
 const ROUND = Math.PI * 2;
+const STEPS = 48; // points of one circle of a body
 
 export function drawBlank(context: CanvasRenderingContext2D, scene: Scene, view: View, place: Place): void {
   const { left, top, px, plain } = place;
@@ -81,14 +83,20 @@ function silhouette(plan: Drawn, view: View, { left, top, px }: Place): Path2D {
   if (blank.closed && blank.section) {
     const turn = roll(view);
     const [ax, ay, az] = turn(0, 0, 1);
-    const tilt = Math.atan2(ay, ax) + view.turn;
+    const tilt = Math.atan2(ay, ax);
+    const spots: Spot[] = [];
     blank.section.x.forEach((reach, k) => {
-      if (reach <= 0) return;
+      // A circle of the body seen from aside is an ellipse; a ball or egg is convex, so their hull is its silhouette.
       const height = blank.section!.y[k]! - blank.middle;
-      const [cx, cy] = at(ax * height, ay * height);
-      path.moveTo(cx, cy);
-      path.ellipse(cx, cy, Math.max(reach * px * Math.abs(az), 0.01), reach * px, tilt, 0, ROUND);
+      for (let turned = 0; turned < ROUND; turned += ROUND / STEPS) {
+        const along = Math.abs(reach * az) * Math.cos(turned);
+        const across = Math.abs(reach) * Math.sin(turned);
+        const x = ax * height + along * Math.cos(tilt) - across * Math.sin(tilt);
+        spots.push([x, ay * height + along * Math.sin(tilt) + across * Math.cos(tilt)]);
+      }
     });
+    for (const [x, y] of hull(spots)) path.lineTo(...at(x, y));
+    path.closePath();
     return path;
   }
   if (blank.round) {
