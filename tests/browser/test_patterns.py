@@ -225,7 +225,7 @@ class PatternTest(BrowserTestCase):
         self.assertEqual((track["kind"], track["lines"][0]["closed"], track["every"]), ("path", False, 2))
         places = self.ask("plan", self.document())["rows"][8]["places"]
         self.assertGreater(places, 6)
-        expect(self.row("8").locator(".number").first).to_have_text(str(places))
+        expect(self.row("8").locator(".number").first).to_have_text(f"fit {places}")
 
     def test_a_path_of_several_lines_from_a_file(self) -> None:
         self.pick("8")

@@ -66,6 +66,9 @@ class UpgradeTest(FernTestCase):
         self.assertEqual(self.upgraded(rows=[self.old()["rows"][0], row]).rows[1].pattern[0].tool, None)
 
     def test_silhouettes_and_paths_become_several_lines(self) -> None:
+        disc = {"id": "d", "area": {"kind": "disc", "x": 5.0, "y": 0.0, "diameter": 4.0}}
+        kept = self.upgraded(bare=[disc]).model_dump(mode="json")["bare"][0]
+        self.assertEqual((kept["id"], kept["area"]), ("d", disc["area"]))
         area = {"id": "m", "area": {"kind": "shape", "x": [0, 9, 0], "y": [0, 0, 9]}}
         path = self.row(track={"kind": "path", "x": [0, 5], "y": [1, 6], "closed": False, "every": 2}, trims=[])
         found = self.upgraded(bare=[area, area], rows=[self.old()["rows"][0], path]).model_dump(mode="json")

@@ -29,6 +29,10 @@ class BoundsTest(FernTestCase):
     def trimmed(self, field: str, words: str, **trim: Any) -> None:
         self.refused(f"rows.0.trims.0.{field}", words, row("a", 5.7, trims=[{**walk(), **trim}]))
 
+    def test_gaps_of_a_row_that_is_not_there(self) -> None:
+        track = {"kind": "gaps", "rows": ["gone"]}
+        self.refused("", "fills the gaps of “gone”, which the piece does not have", row("g", 2.0, track=track))
+
     def test_walked_dots(self) -> None:
         self.trimmed("size.diameter", "at least 0.2.*given: 0", size={"diameter": 0})
         self.trimmed("size.share", "at most 1.*given: 1.5", size={"diameter": 2.0, "share": 1.5})

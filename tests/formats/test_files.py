@@ -44,6 +44,10 @@ class PngTest(FernTestCase):
         self.assertEqual(at(-2.4, -2.88), [198, 198, 140])
         self.assertEqual(at(5.55, 5.55), [92, 92, 0])
 
+    def test_the_smallest_and_the_largest(self) -> None:
+        for pixels in (200, 4000):
+            self.assertEqual(Image.open(BytesIO(png(Drawing(0, 0, 20, 10), pixels))).size, (pixels, pixels // 2))
+
     def test_out_of_bounds(self) -> None:
         for pixels in (0, 199, 4001):
             with self.assertRaisesRegex(FitError, "200 to 4000 pixels"):

@@ -6,7 +6,7 @@ from defusedxml.ElementTree import fromstring
 
 from fernring.core.errors import DocumentError, FernError
 from fernring.formats.outline_svg import path_lines, shape_lines
-from fernring.formats.svg_counts import fewest_points
+from fernring.formats.svg_counts import fewest_points, require_few
 from fernring.standins.cutter import cut
 from tests.assertions import FernTestCase
 
@@ -37,6 +37,17 @@ class CountsTest(FernTestCase):
             for read in (path_lines, shape_lines):
                 with self.assertRaisesRegex(DocumentError, said):
                     read(svg(inside))
+
+    def test_the_bounds_are_what_they_say(self) -> None:
+        """Just inside them a drawing is counted, one more is too much."""
+        for inside, more in (
+            ("<circle r='3'/>" * 625, "<circle r='3'/>"),  # 32 points each: 20,000
+            ("<g/>" * 4_999, "<g/>"),  # with the drawing itself 5,000
+            ("<g>" * 100 + "</g>" * 100, None),
+        ):
+            require_few(fromstring(f"<svg>{inside}</svg>"), 20_000)
+            with self.assertRaises(DocumentError):
+                require_few(fromstring(f"<svg>{inside}{more}</svg>" if more else f"<svg><g>{inside}</g></svg>"), 20_000)
 
     def test_numbers_that_no_sheet_holds(self) -> None:
         for inside in (

@@ -65,9 +65,10 @@ function Mark({ plan, seen, dot, more, className }: MarkProps) {
 }
 
 function Guides({ plan, view, line }: { plan: Plan; view: View; line: string }) {
-  return guidePaths(plan, view).map(({ d, dashes }, k) => (
+  return guidePaths(plan, view).map(({ kind, d, dashes }, k) => (
     <path
       key={k}
+      className={`guide-${kind.replace(" ", "-")}`}
       d={d}
       stroke={line}
       strokeWidth={1}

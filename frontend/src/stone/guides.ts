@@ -16,18 +16,36 @@ export interface Place {
   px: number;
 }
 
-/** Every line with its dashes (screen pixels), as the path of an SVG in mm. */
-export function guidePaths(plan: Plan, view: View): { d: string; dashes: number[] }[] {
+/** A line as the path of an SVG in mm, with its dashes in screen pixels. */
+export interface Drawn {
+  kind: string;
+  d: string;
+  dashes: number[];
+}
+
+/** The border line, where it is not the edge itself, and every guide. */
+export function guidePaths(plan: Plan, view: View): Drawn[] {
   const { blank } = plan;
   const edge = !blank.closed && plan.limit < plan.rim - 1e-6;
-  const border = edge ? blank.clear.map((part) => ({ d: through(part.x, part.y, true), dashes: BORDER })) : [];
-  return [...border, ...plan.guides.map((guide) => ({ d: seen(plan, view, guide), dashes: DASHES[guide.kind] ?? [] }))];
+  const lines = edge ? blank.clear : [];
+  return [
+    ...lines.map(({ x, y }) => ({ kind: "border", d: through(x, y, true), dashes: BORDER })),
+    ...plan.guides.map((guide) => ({
+      kind: guide.kind,
+      d: seen(plan, view, guide),
+      dashes: DASHES[guide.kind] ?? [],
+    })),
+  ];
 }
 
 /** The edges of the bare areas; of a ball or egg none, as they lie in plan. */
-export function barePaths(plan: Plan): { d: string; dashes: number[] }[] {
-  if (plan.blank.closed) return [];
-  return plan.bare.map(({ lines }) => ({ d: lines.map(({ x, y }) => through(x, y, true)).join(""), dashes: BARE }));
+export function barePaths(plan: Plan): Drawn[] {
+  const areas = plan.blank.closed ? [] : plan.bare;
+  return areas.map(({ lines }) => ({
+    kind: "bare",
+    d: lines.map(({ x, y }) => through(x, y, true)).join(""),
+    dashes: BARE,
+  }));
 }
 
 /** On the canvas, under the paint; bare areas are tinted. */

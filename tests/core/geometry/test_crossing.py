@@ -27,6 +27,7 @@ class CrossingTest(FernTestCase):
 
     def test_ends_without_a_crossing(self) -> None:
         self.assertEqual(crossing(lambda value: value + 1, 0, 10), 0)
+        self.assertEqual(crossing(lambda value: value + 1, 4, 10), 4)
         self.assertEqual(crossing(lambda value: value - 20, 0, 10), 10)
         self.assertEqual(crossing(lambda value: value - 10, 0, 10), 10)
 

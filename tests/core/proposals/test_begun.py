@@ -9,7 +9,7 @@ from fernring.core.ground.ground import ground
 from fernring.core.plan import plan
 from fernring.core.proposals import begun
 from fernring.core.rows.tracks import TRACKS
-from fernring.core.rows.trims import TRIMS
+from fernring.core.rows.trims import TRIMS, trim_kind
 from tests.assertions import FernTestCase
 from tests.samples import AMBER, NIGHT, PALE, centre, piece, row, tools
 
@@ -23,6 +23,14 @@ class BegunTest(FernTestCase):
         self.assertEqual([paint.name for paint in found.paints], ["Pale", "Amber"])
         self.assertEqual(begun.piece(tools(), (NIGHT,)).paints, (NIGHT,))
         self.assertTrue(plan(found).verdicts)
+
+    def test_without_tools_a_trim_begins_with_a_free_size_that_can_be_painted(self) -> None:
+        bare = piece(row("a", 0.8, pattern=({"id": "m", "diameter": 0.8},)), tools=())
+        for kind in ("walk", "top"):
+            after = changed(bare, [begun.trim(bare, 0, kind)])
+            for _, size in trim_kind(after.rows[0].trims[0]).sizes(after.rows[0].trims[0]):
+                self.assertIsNone(size.tool)
+                self.assertTrue(0.2 <= size.diameter <= 0.8, size)
 
     def test_borders_grow_with_the_size_in_half_millimetres(self) -> None:
         """Common practice, no source."""

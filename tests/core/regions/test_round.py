@@ -3,8 +3,11 @@
 from math import pi
 
 import numpy as np
+from shapely import Polygon
 
 from fernring.core.geometry.dome import ArcDome, ball
+from fernring.core.geometry.outline.rays import Rim
+from fernring.core.geometry.outline.shapes import oval
 from fernring.core.geometry.surface import Plane
 from fernring.core.regions.round import Band, Disc
 from tests.assertions import FernTestCase
@@ -28,6 +31,11 @@ class RoundTest(FernTestCase):
         dome = ArcDome(60.0, 25)
         inner, outer = (float(dome.reach(np.array([w]), np.zeros(1))[0]) for w in (10, 25))
         self.assertAlmostEqual(Band(dome, 10, 25).area, pi * (outer**2 - inner**2), places=6)
+
+    def test_on_an_oval_dome_its_area_is_that_of_its_own_edge(self) -> None:
+        """By shapely, of the polygon through the points of its edge."""
+        band = Band(ArcDome(Rim(oval(140, 90)), 20), 0, 30)
+        self.assertAlmostEqual(band.area / Polygon(band.edge()[72:]).area, 1, places=2)
 
     def test_beyond_the_edge_it_ends_at_the_edge(self) -> None:
         band = Band(Plane(40), 30, 90)

@@ -18,6 +18,13 @@ class RingTrackTest(FernTestCase):
         ):
             self.assertRegex(solve_piece(piece(rule)).rows[0].noroom, why)
 
+    def test_a_circle_off_the_blank_is_the_reason(self) -> None:
+        gone = piece(row("a", 2.0, distance={"kind": "guide", "circle": "step-9"}),
+                     guides={"steps": {"first": 20.0, "step": 10.0}})  # fmt: skip
+        self.assertEqual(solve_piece(gone).rows[0].noroom, "its guide circle lies off the blank")
+        wide = {"kind": "walk", "walk": 90.0}
+        self.assertNotIn("guide circle", solve_piece(piece(row("a", 2.0, distance=wide, fit="size"))).rows[0].noroom)
+
     def test_distances_from_the_edge(self) -> None:
         once = {"kind": "absolute", "repeats": 1}
         for inward, walk in ((10.0, 35), (90.0, 0)):
