@@ -1,7 +1,7 @@
 """What fits here? Real alternatives for one row, from the kit's own dot sizes."""
 
-from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from collections.abc import Iterator
+from dataclasses import dataclass, replace
 from itertools import islice, product
 from math import inf, log
 
@@ -179,7 +179,6 @@ def _alternative(
     piece: Piece, before: _Before, trial: Row, placed: PlacedRow, member: int, size: KitSize
 ) -> Alternative:
     index, now = len(before.rows), before.now
-    after, solved = solve_rest(_without_last_gaps(piece, index), before.halves.with_row(placed), (*before.rows, placed))
     row = piece.rows[index]
     changes = [*given_size(index, member, size)]
     if track_of(row.track).repeats != "none":
@@ -187,19 +186,7 @@ def _alternative(
     if row.fit != trial.fit:
         changes.append(change("rows", index, "fit", trial.fit))
     same = placed.repeats == now.repeats and placed.diameters == now.diameters
-    return Alternative(
-        repeats=placed.repeats,
-        member=member,
-        diameter=size.diameter,
-        tool=size.tool,
-        tool_name=size.name,
-        walk=placed.walk,
-        clear=None if placed.clear == inf else placed.clear,
-        left=left_over(after, solved),
-        lost=_lost(solved, index),
-        current=same,
-        changes=tuple(changes),
-    )
+    return _told(piece, before, placed, member, size, same, tuple(changes))
 
 
 def _meeting(piece: Piece, before: _Before) -> list[Alternative]:
@@ -212,27 +199,29 @@ def _meeting(piece: Piece, before: _Before) -> list[Alternative]:
     placed = found.rows[index]
     if placed.noroom or left_over(before.halves, (placed,)) < -1e-6 or not _wrong(found) <= before.wrong:
         return []
+    host = found.rules[index].pattern[0]
+    size = next(size for size in kit_sizes(piece.tools) if size.diameter == host.diameter)
+    changes = (change("rows", index, "fit", "meet"), change("rows", index, "distance", {"kind": "nested"}))
+    return [replace(_told(piece, before, placed, 0, size, False, changes), meets=True)]
+
+
+def _told(
+    piece: Piece, before: _Before, placed: PlacedRow, member: int, size: KitSize, current: bool,
+    changes: tuple[Change, ...],
+) -> Alternative:  # fmt: skip
+    """The alternative in its figures, with what becomes of the rows further out."""
+    index = len(before.rows)
     after, solved = solve_rest(_without_last_gaps(piece, index), before.halves.with_row(placed), (*before.rows, placed))
-    member = found.rules[index].pattern[0]
-    names = {tool.id: tool.name for tool in piece.tools}
-    return [
-        Alternative(
-            repeats=placed.repeats,
-            member=0,
-            diameter=member.diameter,
-            tool=member.tool or "",
-            tool_name=names.get(member.tool or "", ""),
-            walk=placed.walk,
-            clear=None if placed.clear == inf else placed.clear,
-            left=left_over(after, solved),
-            lost=_lost(solved, index),
-            current=False,
-            changes=(change("rows", index, "fit", "meet"), change("rows", index, "distance", {"kind": "nested"})),
-            meets=True,
-        )
-    ]
-
-
-def _lost(solved: Sequence[PlacedRow], index: int) -> int:
-    """How many rows further out find no room."""
-    return sum(1 for later in solved[index + 1 :] if later.noroom)
+    return Alternative(
+        repeats=placed.repeats,
+        member=member,
+        diameter=size.diameter,
+        tool=size.tool,
+        tool_name=size.name,
+        walk=placed.walk,
+        clear=None if placed.clear == inf else placed.clear,
+        left=left_over(after, solved),
+        lost=sum(1 for later in solved[index + 1 :] if later.noroom),
+        current=current,
+        changes=changes,
+    )

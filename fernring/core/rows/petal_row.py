@@ -1,0 +1,130 @@
+"""A row of petals, all alike, wherever it stands: how close it may come to what lies inside, and to itself."""
+
+from collections.abc import Callable
+from math import gcd, inf, pi
+from typing import TYPE_CHECKING
+
+import numpy as np
+
+from ..budget import spend
+from ..dots.index import Index
+from ..dots.table import Array
+from ..geometry.crossing import crossing
+from ..geometry.surface import Plane
+from .ring_fit import RingFit
+from .trims.host import Around, Host
+from .trims.petal import placed_petal
+from .trims.walking import walked
+
+if TYPE_CHECKING:
+    from ..document.row import Row
+    from .trims.walk import WalkTrim
+
+SECTOR = 1.3  # how much wider than its own sector a petal is looked for
+PAIR = 3  # work for a pair of discs looked at
+Made = tuple[float, str]  # a dot of the kit and the tool that makes it
+
+
+class PetalRow:
+    """The petal of the row's trim at `place`, with this host, walked dot and number of layers, `n` times round.
+
+    On a relief the petal lies as its frame lays it, unless it is `exact`.
+    """
+
+    def __init__(
+        self, row: "Row", place: int, ring: RingFit, n: int, host: Made, dot: Made, layers: int, exact: bool = False
+    ) -> None:
+        trim: WalkTrim = row.trims[place]  # type: ignore[assignment]
+        size = trim.size.model_copy(update={"diameter": dot[0], "tool": dot[1], "share": None})
+        trim = trim.model_copy(update={"size": size, "layers": layers, "own": ()})
+        self.given = row, place, ring, n, host, dot, layers
+        self.context, self.gap, self.n, self.first = ring.context, row.gap, n, ring.first(n)
+        self.host, self.dot, self.layers = host, dot, layers
+        self.exact = exact or isinstance(self.context.surface, Plane)
+        nobody, loads, tools = Index(*(np.empty(0) for _ in range(4))), self.context.loads, self.context.tools
+        self.around = Around(self.context.surface, nobody, loads, tools)
+        self.radius = host[0] / 2
+        petal = walked(trim, 0, self._host(self.context.limit), Around(Plane(1.0), nobody, loads, tools))
+        self.dots = [dot.disc for dot in petal.dots]
+        self.gaps = np.array([dot.gap for dot in petal.dots])
+        self.radii = np.array([self.radius, *(r for _, _, r in self.dots)])
+
+    def exactly(self) -> "PetalRow":
+        """The same petal with every dot at its straight distances on the relief."""
+        return self if self.exact else PetalRow(*self.given, exact=True)
+
+    def _host(self, walk: float) -> Host:
+        surface = self.context.surface
+        points = surface.points(np.array([walk]), np.array([self.first]))
+        x, y, z = (float(column[0]) for column in points)
+        return Host(x, y, z, walk, self.first, self.first, self.radius, 1, 0, 0, 0)
+
+    def at(self, walk: float) -> Array:
+        """Where the first petal lies, host and dots, shape (m, 3)."""
+        host = self._host(walk)
+        points = np.array([[host.x, host.y, host.z]])
+        if not self.dots:
+            return points
+        if self.exact:
+            placed = placed_petal(self.dots, host, self.around, self.gaps).points
+        else:
+            u, v, _ = (np.array(column) for column in zip(*self.dots, strict=True))
+            placed, _, _ = self.around.at(host, u, v)
+        return np.concatenate((points, np.stack(placed, axis=1)))
+
+    def outer(self, walk: float) -> float:
+        """The outermost painted edge of a row at this walk (mm), about as it is walked."""
+        furthest = max((v + r for _, v, r in self.dots), default=self.radius)
+        return walk + max(furthest, self.radius)
+
+    def meeting(self) -> float:
+        """D_meet: the least walk at which neighbours keep the gap; inf where none does before the border."""
+        turn = 2 * pi / self.n * self.context.surface.side
+
+        def short(walk: float) -> float:
+            here = self.at(walk)
+            return self.gap - self._clear(here, _turned(here, turn), self.radii)
+
+        return self._least(short, self.radius)
+
+    def nested(self) -> float:
+        """D_nest: the least walk at which the whole petal keeps the gap to everything that lies there."""
+        bodies = [part.bodies for part in self.context.nestable]
+        there = np.concatenate([np.stack((part.x, part.y, part.z, part.radius), axis=1) for part in bodies])
+        group = gcd(self.n, self.context.order) if self.context.order else self.n
+        # 1. Instead of every petal turned to its place, what lies there is turned to the first.
+        turns = -2 * pi / self.n * np.arange(self.n // group) * self.context.surface.side
+        every = np.concatenate([_turned(there, float(turn)) for turn in turns])
+        # 2. A petal that keeps clear of its neighbours stays in its sector: only what reaches into that is looked at.
+        reach = np.hypot(every[:, 0], every[:, 1])
+        angle = np.arctan2(every[:, 0] * self.context.surface.side, -every[:, 1])
+        off = np.abs((angle - self.first + pi) % (2 * pi) - pi)
+        wide = np.where(reach > every[:, 3], np.arcsin(np.minimum(every[:, 3] / np.maximum(reach, 1e-9), 1.0)), pi)
+        all_there = every[off <= pi / self.n * SECTOR + wide]
+        if not len(all_there):
+            return inf
+
+        def short(walk: float) -> float:
+            return self.gap - self._clear(self.at(walk), all_there[:, :3], all_there[:, 3])
+
+        return self._least(short, 0.0)
+
+    def _least(self, short: Callable[[float], float], low: float) -> float:
+        """The least walk at which nothing is short; inf where something is at the border still."""
+        high = self.context.limit
+        return (
+            inf if short(high) > 0 else -crossing(lambda back: short(-back), -high, -low, 1e-9 if self.exact else 1e-4)
+        )
+
+    def _clear(self, here: Array, there: Array, radii: Array) -> float:
+        """Smallest clear distance between the petal's discs and others (mm)."""
+        spend(PAIR * len(here) * len(there))
+        apart = np.linalg.norm(here[:, None] - there[None], axis=2) - self.radii[:, None] - radii
+        return float(apart.min())
+
+
+def _turned(points: Array, turn: float) -> Array:
+    """Points (and whatever stands beside x and y) turned clockwise as seen (rad)."""
+    c, s = np.cos(turn), np.sin(turn)
+    x, y = points[:, 0], points[:, 1]
+    return np.column_stack((x * c - y * s, x * s + y * c, points[:, 2:]))
