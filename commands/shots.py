@@ -79,8 +79,8 @@ def _dark(page: Page, at: str) -> None:
 def _verdicts(page: Page, at: str) -> None:
     _open(page, at, "Annular eclipse")
     page.locator('.row-line[data-row="2"]').click()
-    page.get_by_label("Walk distance", exact=True).fill("6.5")
-    page.get_by_label("Walk distance", exact=True).press("Enter")
+    page.get_by_label("From centre", exact=True).fill("6.5")
+    page.get_by_label("From centre", exact=True).press("Enter")
     page.get_by_role("img", name="serious finding").first.wait_for()
     page.locator(".verdict-line").get_by_role("button", name="verdict").click()
     page.locator(".verdict.serious").first.get_by_role("button", name="Nest row 2").wait_for()

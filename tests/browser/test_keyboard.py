@@ -167,7 +167,7 @@ class AccessibilityTest(BrowserTestCase):
     def test_verdicts_open(self) -> None:
         self.begin_piece("Scanned")
         self.pick("5")
-        self.fill("Walk distance", "13.5")
+        self.fill("From centre", "13.5")
         self.page.locator(".verdict-line").get_by_role("button", name="verdict").click()
         expect(self.page.locator(".verdict.serious").first).to_be_visible()
         self.press("Accept…")

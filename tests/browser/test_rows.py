@@ -86,7 +86,7 @@ class RowsTest(BrowserTestCase):
 
     def test_distance_typed_and_on_a_guide_circle(self) -> None:
         self.pick("4")
-        self.fill("Walk distance", "25")
+        self.fill("From centre", "25")
         expect(self.row("4")).to_contain_text("at 25")
         self.part("Blank")
         self.press("Add a circle")

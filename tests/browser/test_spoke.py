@@ -15,7 +15,7 @@ class SpokeTest(BrowserTestCase):
         self.begin_piece("Slide")
 
     def dome(self, mark: str) -> dict[str, float]:
-        box = self.page.get_by_role("slider", name=f"Row {mark}, walk distance").bounding_box()
+        box = self.page.get_by_role("slider", name=f"Row {mark}, distance from the centre").bounding_box()
         assert box is not None
         return {"x": box["x"] + box["width"] / 2, "y": box["y"] + box["height"] / 2}
 
@@ -61,7 +61,7 @@ class SpokeTest(BrowserTestCase):
 
     def test_sliding_by_keys(self) -> None:
         self.pick("6")
-        slider = self.page.get_by_role("slider", name="Row 6, walk distance")
+        slider = self.page.get_by_role("slider", name="Row 6, distance from the centre")
         slider.focus()
         walk = float(slider.get_attribute("aria-valuenow") or 0)
         self.page.keyboard.press("PageUp")

@@ -15,7 +15,7 @@ class VerdictTest(BrowserTestCase):
 
     def test_overlap_is_said_shown_and_put_right_in_one_click_and_one_undo(self) -> None:
         self.pick("5")
-        self.fill("Walk distance", "13.5")
+        self.fill("From centre", "13.5")
         expect(self.summary()).to_contain_text("serious finding")
         self.open_verdicts()
         finding = self.page.locator(".verdict.serious").first

@@ -63,6 +63,7 @@ export function DistanceFields(props: RowProps & { circles: Plan["circles"] }) {
         track.distances.includes("walk") && (
           <RuleField
             fact={fieldsOf("AtWalk").walk!}
+            name={props.walk}
             value={walk}
             set={(next) => set({ kind: "walk", walk: next as number })}
           />

@@ -5,6 +5,7 @@ import { wordsOf } from "../api/facts";
 import type { Piece, Plan, Verdict } from "../api/types";
 import type { Session } from "../piece/session";
 import { SUFFIX, useUnits } from "../studio/units";
+import { walkWords } from "../studio/walkWords";
 import { moveRow, RowEditor, removeRow } from "./RowEditor";
 import { RowLine } from "./RowLine";
 import "./sheet.css";
@@ -27,6 +28,7 @@ function capital(words: string): string {
 export function RowSheet({ session, piece, plan, row, sliding }: Props) {
   const units = useUnits((state) => state.units);
   const { ramps } = plan;
+  const walk = walkWords(plan);
   const marks = rowMarks(piece.rows);
   const flags = flagged(plan.verdicts);
   const list = useRef<HTMLDivElement>(null);
@@ -53,7 +55,9 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
         <span>Made with</span>
         <span>Shade</span>
         <span>Start</span>
-        <span className="number">Walk, {SUFFIX[units]}</span>
+        <span className="number" title={walk.why}>
+          {walk.short}
+        </span>
         <span className="number">Gap</span>
         <span />
       </div>
@@ -86,6 +90,7 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
                   planned={plan.rows[index]}
                   ramps={ramps}
                   closed={plan.blank.closed}
+                  walk={walk.short}
                   rim={plan.rim}
                   circles={plan.circles}
                 />

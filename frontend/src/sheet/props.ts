@@ -15,6 +15,8 @@ export interface RowProps {
   /** Whether the blank is a ball or egg, and the walk to its edge. */
   closed: boolean;
   rim: number;
+  /** What the distance from the centre is called on this blank. */
+  walk: string;
 }
 
 export interface TrimListProps extends RowProps {

@@ -3,7 +3,8 @@ import { useElementSize } from "@mantine/hooks";
 import { trackOf } from "../api/facts";
 import type { Piece, Plan } from "../api/types";
 import type { Session } from "../piece/session";
-import { lengthText, SUFFIX, spokenLength, type Units, useUnits } from "../studio/units";
+import { lengthText, spokenLength, type Units, useUnits } from "../studio/units";
+import { walkWords } from "../studio/walkWords";
 import { type Dome, domes, type Lane, onHalf, tickStep, trimDomes } from "./section";
 import "./spoke.css";
 import { useSlide } from "./useSlide";
@@ -62,7 +63,7 @@ export function Spoke({ session, plan, piece, row }: Props) {
                 {...(first && {
                   role: "slider",
                   tabIndex: dome.row === focusable ? 0 : -1,
-                  "aria-label": `Row ${dome.mark}, walk distance`,
+                  "aria-label": `Row ${dome.mark}, ${walkWords(plan).long}`,
                   "aria-valuemin": 0,
                   "aria-valuemax": rim,
                   "aria-valuenow": planned.walk,
@@ -123,7 +124,7 @@ function Scale({ plan, rim, px, height, units }: ScaleProps) {
         </g>
       ))}
       <text x={8} y={foot + 17}>
-        walk, {SUFFIX[units]}
+        {walkWords(plan).short.toLowerCase()}
       </text>
       <rect
         x={LEFT + plan.limit * px}
