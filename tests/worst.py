@@ -19,6 +19,7 @@ from fernring.core.errors import FernError
 from fernring.core.plan import plan
 from fernring.core.proposals.fits import what_fits
 from fernring.core.proposals.next_row import next_row
+from fernring.core.proposals.row_below import row_below
 from fernring.core.proposals.slack import spread_slack
 from tests import samples
 from tests.patterns import LINES, members, row, top, walk
@@ -145,6 +146,7 @@ DOORS: dict[str, Callable[[Document], object]] = {
     "plan": lambda one: plan(read_piece(one)),
     "fits": lambda one: what_fits(read_piece(one), len(one["rows"]) - 1),
     "next row": lambda one: next_row(read_piece(one)),
+    "row below": lambda one: row_below(read_piece(one), len(one["rows"]) // 2),
     "slack": lambda one: spread_slack(read_piece(one)),
 }
 

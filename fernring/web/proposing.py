@@ -22,6 +22,7 @@ from ..core.proposals.fits import what_fits
 from ..core.proposals.fits_trim import trim_fits
 from ..core.proposals.next_row import next_row
 from ..core.proposals.remedies import remedies
+from ..core.proposals.row_below import row_below
 from ..core.proposals.slack import spread_slack
 from ..core.proposals.starting.compose import compose
 from ..core.proposals.starting.recipe import recipes
@@ -196,6 +197,12 @@ def post_slack(piece: PieceBody) -> SpreadAnswer:
 def post_next_row(piece: PieceBody) -> Row:
     """One more row that fits."""
     return next_row(piece)
+
+
+@router.post("/row-below")
+def post_row_below(request: RowRequest) -> Row:
+    """One more row that fits below another."""
+    return row_below(request.piece, request.row)
 
 
 @router.get("/begin/piece")

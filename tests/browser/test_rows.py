@@ -48,6 +48,19 @@ class RowsTest(BrowserTestCase):
         rows = self.document()["rows"]
         self.assertEqual(len({row["id"] for row in rows}), 6)
 
+    def test_a_row_set_in_below_another(self) -> None:
+        self.pick("9")
+        self.press("Remove row 9")
+        before = [row["id"] for row in self.document()["rows"]]
+        self.pick("2")
+        self.press("Add a row below row 2")
+        expect(self.page.get_by_role("group", name="Edit row 3")).to_be_visible()
+        expect(self.page.locator(".row-line")).to_have_count(len(before) + 1)
+        after = [row["id"] for row in self.document()["rows"]]
+        self.assertEqual((after[:3], after[4:]), (before[:3], before[3:]))
+        self.page.keyboard.press("Control+z")
+        expect(self.page.locator(".row-line")).to_have_count(len(before))
+
     def test_what_is_changed_while_the_slack_is_spread_is_kept(self) -> None:
         """The answer of the first question comes late, to a piece that is another by then; it is asked about anew."""
         self.pick("9")

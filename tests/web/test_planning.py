@@ -76,6 +76,12 @@ class AdviceRouteTest(WebTestCase):
         row = self.client.post("/api/next-row", json=self.json()).json()
         self.assertNotIn(row["id"], [r["id"] for r in self.json()["rows"]])
 
+    def test_a_row_below(self) -> None:
+        row = self.client.post("/api/row-below", json={"piece": self.json(), "row": 1}).json()
+        self.assertNotIn(row["id"], [r["id"] for r in self.json()["rows"]])
+        past = self.client.post("/api/row-below", json={"piece": self.json(), "row": 150})
+        self.refused(past, 422, "fit", "no row at place 150", "row")
+
     def test_changes_out_of_bounds(self) -> None:
         changes = {"piece": self.json(), "changes": [{"path": ["segments"], "value": 1000}]}
         self.refused(self.client.post("/api/changed", json=changes), 422, "document", "at most 64", "segments")

@@ -1,6 +1,6 @@
 """The next row: one more nested row that sits in the dips and fits inside the border."""
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from functools import partial
 
 from ..advice.sizes import KitSize, kit_sizes
@@ -30,12 +30,8 @@ def next_row(piece: Piece) -> Row:
     Sizes up to 1.15 times the last row's are tried first, so that rows grow gently. Raises FitError when the
     piece is full or has no tools.
     """
-    sizes = kit_sizes(piece.tools)
-    if not sizes:
-        raise FitError("The piece has no tools to make a row with; add some from the kit.", "tools")
-    if len(piece.rows) >= MAX_ROWS:
-        raise FitError(f"A piece holds at most {MAX_ROWS} rows.", "rows")
-    found = _fitting(piece, sizes)
+    sizes = sizes_for_one_more(piece)
+    found = next(rows_with_room(piece, sizes), None)
     if found is None:
         raise FitError(
             f"No further row fits: even dots of {mm(sizes[0].diameter)} would pass the border. {_room(piece, sizes)}",
@@ -44,16 +40,27 @@ def next_row(piece: Piece) -> Row:
     return found
 
 
-def _fitting(piece: Piece, sizes: Sequence[KitSize]) -> Row | None:
-    """The row, or None where no size of the kit finds room."""
+def sizes_for_one_more(piece: Piece) -> list[KitSize]:
+    """The sizes of the kit. Raises FitError when the piece is full or has no tools."""
+    sizes = kit_sizes(piece.tools)
+    if not sizes:
+        raise FitError("The piece has no tools to make a row with; add some from the kit.", "tools")
+    if len(piece.rows) >= MAX_ROWS:
+        raise FitError(f"A piece holds at most {MAX_ROWS} rows.", "rows")
+    return sizes
+
+
+def rows_with_room(piece: Piece, sizes: Sequence[KitSize]) -> Iterator[Row]:
+    """Rows that would find room at the end, the one with the largest dots first."""
     halves, placed = solve_rows(piece)
     context = halves.front
     ident = fresh_id("row", [row.id for row in piece.rows])
     if not piece.rows:
         fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
-        return _row(
+        yield _row(
             piece, ident, Member(id="dot-1", diameter=fitting[-1].diameter, tool=fitting[-1].tool), 1, centre=True
         )
+        return
     last = next((row for row in reversed(placed) if row.n), None)
     wanted = 1.15 * max(last.diameters) if last and last.walk > 0 else 0.35 * max(placed[0].diameters)
     counts = [n for n in allowed(piece.segments, piece.segments) if n > 2] or [piece.segments]
@@ -62,12 +69,11 @@ def _fitting(piece: Piece, sizes: Sequence[KitSize]) -> Row | None:
     for size in smaller:
         row = _row(piece, ident, Member(id="dot-1", diameter=size.diameter, tool=size.tool), before)
         if not solve_on_halves(row, len(piece.rows), halves).noroom:
-            return row
-    return None
+            yield row
 
 
 def _fits(piece: Piece, sizes: Sequence[KitSize]) -> bool:
-    return _fitting(piece, sizes) is not None
+    return any(True for _ in rows_with_room(piece, sizes))
 
 
 def _room(piece: Piece, sizes: Sequence[KitSize]) -> str:

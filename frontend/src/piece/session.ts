@@ -160,4 +160,19 @@ export class Session {
     });
     this.pick((this.piece?.rows.length ?? 1) - 1);
   }
+
+  /** One more row that fits, below the one at `index`. */
+  async addRowBelow(index: number): Promise<void> {
+    const above = this.piece?.rows[index]?.id;
+    let added: string | undefined;
+    await this.askedOrTold("Add a row", async (piece) => {
+      const at = piece.rows.findIndex((one) => one.id === above);
+      if (at < 0) return null;
+      const row = await need(client.POST("/api/row-below", { body: { piece, row: at } }));
+      added = freshId("row", piece.rows);
+      return { piece: withRowAt(piece, at + 1, { ...row, id: added }), mark: added };
+    });
+    const now = this.piece?.rows.findIndex((one) => one.id === added) ?? -1;
+    if (now >= 0) this.pick(now);
+  }
 }

@@ -1,6 +1,6 @@
 /** The picked row, open for editing: every rule of it can be typed or chosen. */
 import { ActionIcon, Button, Tooltip } from "@mantine/core";
-import { IconArrowDown, IconArrowUp, IconCopy, IconTrash } from "@tabler/icons-react";
+import { IconArrowDown, IconArrowUp, IconCopy, IconRowInsertBottom, IconTrash } from "@tabler/icons-react";
 import { useState } from "react";
 import { trackOf } from "../api/facts";
 import type { Plan } from "../api/types";
@@ -54,6 +54,15 @@ export function RowEditor(props: Props) {
         <span className="grow" />
         <Move {...props} by={-1} />
         <Move {...props} by={1} />
+        <Tooltip label="Add a row below">
+          <ActionIcon
+            variant="subtle"
+            aria-label={`Add a row below ${name}`}
+            onClick={() => void session.addRowBelow(index)}
+          >
+            <IconRowInsertBottom size={17} />
+          </ActionIcon>
+        </Tooltip>
         <Tooltip label="Copy below">
           <ActionIcon variant="subtle" aria-label={`Copy ${name}`} onClick={() => copyRow(session, index)}>
             <IconCopy size={17} />

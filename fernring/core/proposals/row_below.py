@@ -1,0 +1,47 @@
+"""A row below another: one more nested row between those that stand already."""
+
+from functools import partial
+
+from ..advice.all import all_verdicts
+from ..budget import attempt, budgeted
+from ..document.names import fresh_id, row_marks, spoken
+from ..document.piece import Piece
+from ..document.row import Row
+from ..errors import FitError, PlanError
+from ..solved import Solved, solve_piece
+from ..words.lengths import mm
+from .next_row import rows_with_room, sizes_for_one_more
+
+
+@budgeted
+def row_below(piece: Piece, index: int) -> Row:
+    """A row to set in below row `index`, nested on it: the largest kit size that leaves the later rows their room.
+
+    Where none does, the smallest that finds room itself; what that brings about is found fault with in the plan.
+    Raises FitError when there is no such row, the piece is full or has no tools, or no size finds room.
+    """
+    if not 0 <= index < len(piece.rows):
+        raise FitError(f"The piece has {len(piece.rows)} rows; there is no row at place {index}.", "row")
+    sizes = sizes_for_one_more(piece)
+    inner = piece.model_copy(update={"rows": piece.rows[: index + 1]})
+    ident = fresh_id("row", [row.id for row in piece.rows])
+    tries = [row.model_copy(update={"id": ident}) for row in rows_with_room(inner, sizes)]
+    if not tries:
+        name = spoken(row_marks(piece.rows)[index])
+        raise FitError(f"No row fits below {name}: even dots of {mm(sizes[0].diameter)} find no room there.", "rows")
+    now = solve_piece(piece)
+    return next((row for row in tries if attempt(partial(_harmless, now, index, row))), tries[-1])
+
+
+def _harmless(now: Solved, index: int, row: Row) -> bool:
+    """Whether the row brings no further serious finding."""
+    rows = now.piece.rows
+    piece = now.piece.model_copy(update={"rows": (*rows[: index + 1], row, *rows[index + 1 :])})
+    try:
+        return _serious(solve_piece(piece, now)) <= _serious(now)
+    except PlanError:
+        return False
+
+
+def _serious(solved: Solved) -> int:
+    return sum(verdict.severity == "serious" for verdict in all_verdicts(solved))
