@@ -109,6 +109,12 @@ def arc(**more: Any) -> Document:
     return row("r", 0.5, track=track, count=absolute(3), **more)
 
 
+def meeting(repeats: int) -> Document:
+    """Petals that meet, of more layers than the first."""
+    trims = numbered([walk(0.5, layers=6)], iter(range(10**6)))
+    return row("r", 3.0, count=absolute(repeats), fit="meet", trims=trims)
+
+
 def bare(k: int) -> Document:
     x, y = tangle(k, 1000)
     area = {"kind": "shape", "lines": [{"x": x, "y": y}]}
@@ -136,6 +142,10 @@ WORST: dict[str, Callable[[], Document]] = {
     ),
     "200 inset rows in a star": lambda: piece(*[inset()] * 200, outline=star(2000)),
     "20 bare shapes that rows stop at": lambda: piece(*rings(60, 1000, 7.0), bare=[bare(k) for k in range(20)]),
+    "100 rows of petals that meet": lambda: piece(*[meeting(64)] * 100),
+    "mirrored places with swipes": lambda: piece(
+        *[ring(400.0 - k, 64, 1.0, [swipe()] * 6, mirrored={"kind": "distance", "mm": 2.0}) for k in range(40)]
+    ),
     "an oval like a needle": lambda: piece(outline={"kind": "oval", "length": 1000.0, "width": 10.0}),
     "14,000 strokes": lambda: piece(
         *[stroke(200.0 + k) for k in range(7)]
@@ -160,7 +170,7 @@ def drawn(seed: int) -> Document:
         lambda: ring(chance.uniform(1, 490), chance.choice((2000, 400, 24)), chance.choice((0.2, 5.0, 60.0))),
         lambda: ring(chance.uniform(5, 490), chance.choice((300, 24)), 3.0, chosen()),
         lambda: row("r", chance.uniform(0.5, 5), count=absolute(chance.choice((2000, 60))), fit="distance"),
-        inset, gaps, arc, lambda: uneven(chance.choice((200, 12))),
+        inset, gaps, arc, lambda: uneven(chance.choice((200, 12))), lambda: meeting(chance.choice((64, 8))),
     ]  # fmt: skip
     outlines = [None, star(2000), star(40), {"kind": "oval", "length": 1000.0, "width": 300.0}]
     reliefs: list[Document | None] = [None, DOME]

@@ -1,6 +1,7 @@
 """Rows that found no room, and rows stopped from slipping inside the one before."""
 
 from collections.abc import Iterator
+from typing import Any
 
 from ..document.changes import change
 from ..solved import Solved
@@ -11,11 +12,13 @@ from .verdict import Remedy, Verdict, each
 
 def room_verdicts(solved: Solved) -> Iterator[Verdict]:
     """No room, for each row left out."""
+    without = any(row.noroom for row in solved.rows)
+    rows = [row.model_dump(mode="json") for row in solved.piece.rows] if without else []
     for index, row in enumerate(solved.rows):
         ident = solved.piece.rows[index].id
         if row.noroom:
             text = f"No room for {solved.name(index)}: {row.noroom}."
-            ways = (_smaller(solved, index), (_leave_out(solved, index),))
+            ways = (_smaller(solved, index), (_leave_out(solved, rows, index),))
             yield Verdict("no room", f"no room:{ident}", "serious", text, (index,), (), ways)
         elif row.slipped:
             text = (
@@ -26,9 +29,8 @@ def room_verdicts(solved: Solved) -> Iterator[Verdict]:
             yield Verdict("slips inside", f"slips inside:{ident}", "note", text, (index,), (), each(offset))
 
 
-def _leave_out(solved: Solved, index: int) -> Remedy:
-    rows = [row.model_dump(mode="json") for k, row in enumerate(solved.piece.rows) if k != index]
-    return Remedy(f"Leave {solved.name(index)} out", (change("rows", rows),))
+def _leave_out(solved: Solved, rows: list[dict[str, Any]], index: int) -> Remedy:
+    return Remedy(f"Leave {solved.name(index)} out", (change("rows", [*rows[:index], *rows[index + 1 :]]),))
 
 
 def _smaller(solved: Solved, index: int) -> tuple[Remedy, ...]:
