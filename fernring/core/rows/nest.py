@@ -5,11 +5,13 @@ from math import pi
 
 import numpy as np
 
+from ..budget import spend
 from ..dots.grid import expanded
 from ..dots.table import Array, Dots, Whole
 from ..geometry.surface import Surface
 from .placed import PlacedRow
 
+FACED = 10  # work for a disc or spoke looked at
 Facing = tuple[Whole | slice, Array, Array, Array, Array]
 
 
@@ -67,5 +69,6 @@ def _beside_spokes(bodies: Dots, angle_rad: Array, widest: float, side: float) -
     low = np.searchsorted(round_twice, middle - half - 1e-12, "left").astype(np.int32)
     high = np.searchsorted(round_twice, middle + half + 1e-12, "right").astype(np.int32)
     disc, k = expanded(low, np.minimum(high, low + len(spokes)))
+    spend(FACED * (len(spokes) + len(middle) + len(disc)))
     dot = order[k % len(spokes)].astype(np.int32)
     return dot, bodies.x[disc], bodies.y[disc], bodies.z[disc], bodies.radius[disc]

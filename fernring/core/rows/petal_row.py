@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from ..budget import spend
+from ..dots.grid import expanded
 from ..dots.index import Index
 from ..dots.table import Array
 from ..geometry.crossing import crossing
@@ -21,7 +22,8 @@ if TYPE_CHECKING:
     from .trims.walk import WalkTrim
 
 SECTOR = 1.3  # how much wider than its own sector a petal is looked for
-PAIR = 3  # work for a pair of discs looked at
+PAIR = 4  # work for a pair of discs looked at
+FACED = 20  # work for a disc turned to face a petal
 Made = tuple[float, str]  # a dot of the kit and the tool that makes it
 
 
@@ -91,16 +93,21 @@ class PetalRow:
         """D_nest: the least walk at which the whole petal keeps the gap to everything that lies there."""
         bodies = [part.bodies for part in self.context.nestable]
         there = np.concatenate([np.stack((part.x, part.y, part.z, part.radius), axis=1) for part in bodies])
+        spend(FACED * len(there))
+        # 1. Instead of every petal turned to its place, what lies there is turned to the first. A petal that keeps
+        #    clear of its neighbours stays in its sector: only the turns that bring a disc there are looked at.
+        side = self.context.surface.side
+        reach, angle = np.hypot(there[:, 0], there[:, 1]), np.arctan2(there[:, 0] * side, -there[:, 1])
+        wide = np.where(reach > there[:, 3], np.arcsin(np.minimum(there[:, 3] / np.maximum(reach, 1e-9), 1.0)), pi)
+        turn, off, half = 2 * pi / self.n, angle - self.first, pi / self.n * SECTOR + wide
+        low, high = np.ceil((off - half) / turn).astype(int), np.floor((off + half) / turn).astype(int) + 1
+        disc, k = expanded(low, np.minimum(high, low + self.n))
+        spend(FACED * len(disc))
+        # 2. Petals that see the same, as what is there repeats with them, are looked at once.
         group = gcd(self.n, self.context.order) if self.context.order else self.n
-        # 1. Instead of every petal turned to its place, what lies there is turned to the first.
-        turns = -2 * pi / self.n * np.arange(self.n // group) * self.context.surface.side
-        every = np.concatenate([_turned(there, float(turn)) for turn in turns])
-        # 2. A petal that keeps clear of its neighbours stays in its sector: only what reaches into that is looked at.
-        reach = np.hypot(every[:, 0], every[:, 1])
-        angle = np.arctan2(every[:, 0] * self.context.surface.side, -every[:, 1])
-        off = np.abs((angle - self.first + pi) % (2 * pi) - pi)
-        wide = np.where(reach > every[:, 3], np.arcsin(np.minimum(every[:, 3] / np.maximum(reach, 1e-9), 1.0)), pi)
-        all_there = every[off <= pi / self.n * SECTOR + wide]
+        seen = k % self.n < self.n // group
+        turns = (-turn * side * (k[seen] % self.n)).astype(float)
+        all_there = _turned(there[disc[seen]], turns)
         if not len(all_there):
             return inf
 
@@ -123,8 +130,8 @@ class PetalRow:
         return float(apart.min())
 
 
-def _turned(points: Array, turn: float) -> Array:
-    """Points (and whatever stands beside x and y) turned clockwise as seen (rad)."""
+def _turned(points: Array, turn: float | Array) -> Array:
+    """Points (and whatever stands beside x and y) turned clockwise as seen (rad), all alike or each by its own turn."""
     c, s = np.cos(turn), np.sin(turn)
     x, y = points[:, 0], points[:, 1]
     return np.column_stack((x * c - y * s, x * s + y * c, points[:, 2:]))
