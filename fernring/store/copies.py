@@ -11,7 +11,7 @@ from contextlib import contextmanager, suppress
 from pathlib import Path
 from uuid import uuid4
 
-from .database import Database, migrations, statements
+from .database import Database, migrations, opened_to_read, statements
 from .errors import CopyError, StoreError, in_words
 from .place import APPLICATION, check_place
 
@@ -31,7 +31,7 @@ def make(database: Database, target: Path) -> None:
 def check(copy: Path) -> None:
     """Raises CopyError unless the file is a whole studio of this version or an earlier one, and nothing else."""
     try:
-        opened = sqlite3.connect(f"{copy.resolve().as_uri()}?mode=ro", uri=True)
+        opened = opened_to_read(copy)
     except sqlite3.Error as error:
         raise CopyError(f"The copy {copy.name} cannot be opened.") from error
     try:

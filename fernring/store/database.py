@@ -56,6 +56,11 @@ class Database:
         return connection
 
 
+def opened_to_read(path: Path) -> sqlite3.Connection:
+    """Any SQLite file as it is, which nothing changes; the caller closes it. Raises sqlite3.Error."""
+    return sqlite3.connect(f"{path.resolve().as_uri()}?mode=ro", uri=True)
+
+
 def open_database(path: Path) -> Database:
     """The studio file, made if missing, checked, and brought up to date. Raises StoreError with a sentence."""
     check_place(path)

@@ -10,7 +10,7 @@ from hashlib import sha256
 from pathlib import Path
 
 from .copies import check, draft_beside
-from .database import Database, open_database
+from .database import Database, open_database, opened_to_read
 from .errors import CopyError, in_words
 
 PICTURES = "pictures.sqlite"
@@ -63,7 +63,7 @@ def _missing(db: sqlite3.Connection) -> set[str]:
 def _taken(db: sqlite3.Connection, source: Path, digest: str) -> bool:
     query = "SELECT hash, media, bytes, body, made_at FROM blob WHERE hash = ?"
     try:
-        with closing(sqlite3.connect(f"{source.resolve().as_uri()}?mode=ro", uri=True)) as other:
+        with closing(opened_to_read(source)) as other:
             row = other.execute(query, (digest,)).fetchone()
     except sqlite3.DatabaseError:
         return False
@@ -85,7 +85,7 @@ def _ready(pictures: Path) -> None:
 
 def _named(copy: Path) -> list[str]:
     try:
-        with closing(sqlite3.connect(f"{copy.resolve().as_uri()}?mode=ro", uri=True)) as db:
+        with closing(opened_to_read(copy)) as db:
             return [digest for (digest,) in db.execute("SELECT hash FROM blob_use")]
     except sqlite3.DatabaseError:
         return []

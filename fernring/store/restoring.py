@@ -11,7 +11,7 @@ from pathlib import Path
 from . import daily, identity, light, settings
 from .clock import now
 from .copies import check, draft_beside, make
-from .database import Database, open_database
+from .database import Database, open_database, opened_to_read
 from .errors import in_words
 
 
@@ -51,7 +51,7 @@ def bring_back(copy: Path, studio: Path) -> BroughtBack:
 
 def _copied(source: Path, target: Path) -> None:
     """All pages in one step: whoever reads the target sees the old or the new."""
-    one, other = sqlite3.connect(f"{source.resolve().as_uri()}?mode=ro", uri=True), sqlite3.connect(target, timeout=5)
+    one, other = opened_to_read(source), sqlite3.connect(target, timeout=5)
     try:
         one.backup(other)
     finally:
