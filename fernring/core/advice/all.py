@@ -32,6 +32,11 @@ _CHECKS = (
 _ORDER = {"serious": 0, "warning": 1, "note": 2}
 
 
+def serious(solved: Solved) -> tuple[Verdict, ...]:
+    """The serious findings, the accepted ones as well."""
+    return tuple(verdict for verdict in all_verdicts(solved) if verdict.severity == "serious")
+
+
 def all_verdicts(solved: Solved) -> tuple[Verdict, ...]:
     """Every finding; those the artist accepted carry the reason and stand last."""
     reasons = {accepted.key: accepted.reason for accepted in solved.piece.accepted}

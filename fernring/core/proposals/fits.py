@@ -5,7 +5,7 @@ from dataclasses import dataclass, replace
 from itertools import islice, product
 from math import inf, log
 
-from ..advice.all import all_verdicts
+from ..advice.all import serious
 from ..advice.sizes import KitSize, given_size, kit_sizes
 from ..budget import budgeted
 from ..document.changes import Change, change
@@ -100,7 +100,7 @@ def _with_row(before: Solved, row: Row) -> Solved:
 
 def _wrong(solved: Solved) -> frozenset[str]:
     """Keys of the serious findings."""
-    return frozenset(verdict.key for verdict in all_verdicts(solved) if verdict.severity == "serious")
+    return frozenset(verdict.key for verdict in serious(solved))
 
 
 Found = tuple[Row, PlacedRow, int, KitSize]

@@ -2,7 +2,7 @@
 
 from functools import partial
 
-from ..advice.all import all_verdicts
+from ..advice.all import serious
 from ..budget import attempt, budgeted
 from ..document.names import fresh_id, row_marks, spoken
 from ..document.piece import Piece
@@ -30,18 +30,17 @@ def row_below(piece: Piece, index: int) -> Row:
         name = spoken(row_marks(piece.rows)[index])
         raise FitError(f"No row fits below {name}: even dots of {mm(sizes[0].diameter)} find no room there.", "rows")
     now = solve_piece(piece)
-    return next((row for row in tries if attempt(partial(_harmless, now, index, row))), tries[-1])
+    before = attempt(partial(serious, now))
+    if before is None:
+        return tries[-1]
+    return next((row for row in tries if attempt(partial(_harmless, now, len(before), index, row))), tries[-1])
 
 
-def _harmless(now: Solved, index: int, row: Row) -> bool:
-    """Whether the row brings no further serious finding."""
+def _harmless(now: Solved, most: int, index: int, row: Row) -> bool:
+    """Whether there are no more serious findings than so many with the row."""
     rows = now.piece.rows
     piece = now.piece.model_copy(update={"rows": (*rows[: index + 1], row, *rows[index + 1 :])})
     try:
-        return _serious(solve_piece(piece, now)) <= _serious(now)
+        return len(serious(solve_piece(piece, now))) <= most
     except PlanError:
         return False
-
-
-def _serious(solved: Solved) -> int:
-    return sum(verdict.severity == "serious" for verdict in all_verdicts(solved))

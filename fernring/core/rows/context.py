@@ -21,9 +21,9 @@ class Context(NamedTuple):
 
     `limit` is the walk distance of the border line where it comes nearest; dots may `lap` over it on a ball or egg
     without a border. `circles` are the guide circles' walks by id, `ids` those of the piece's rows in their order,
-    `loads` what the tools were measured to give in a walk, `tools` their places among the piece's tools, `sizes` the
-    kit's dots (mm, smallest first), and `kit` the same with the tool that makes each. `order` is how often everything
-    placed repeats around the centre (0: nothing, or a bare centre dot).
+    `loads` what the tools were measured to give in a walk, `tools` their places among the piece's tools, `kit` its dots
+    (mm, smallest first) with the tool that makes each. `order` is how often everything placed repeats around the centre
+    (0: nothing, or a bare centre dot).
     """
 
     ground: Ground
@@ -36,7 +36,6 @@ class Context(NamedTuple):
     ids: tuple[str, ...] = ()
     loads: Mapping[str, Load] = MappingProxyType({})
     tools: Mapping[str, int] = MappingProxyType({})
-    sizes: tuple[float, ...] = ()
     kit: tuple[tuple[float, str], ...] = ()
     bare: tuple[BareArea, ...] = ()
     placed: tuple[PlacedRow, ...] = ()
@@ -46,6 +45,11 @@ class Context(NamedTuple):
     def closed(self) -> bool:
         """Whether this is half of a ball or egg."""
         return self.ground.back is not None
+
+    @property
+    def sizes(self) -> tuple[float, ...]:
+        """The kit's dots (mm, smallest first)."""
+        return tuple(dot for dot, _ in self.kit)
 
     @property
     def laps(self) -> bool:

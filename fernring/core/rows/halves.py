@@ -55,7 +55,6 @@ def open_halves(piece: Piece) -> Halves:
         ids=tuple(row.id for row in piece.rows),
         loads={tool.id: tool.load for tool in piece.tools if tool.load},
         tools={tool.id: place for place, tool in enumerate(piece.tools)},
-        sizes=tuple(sorted({dot for tool in piece.tools for dot in tool.dots})),
         kit=tuple(sorted({dot: tool.id for tool in reversed(piece.tools) for dot in tool.dots}.items())),
         bare=piece.bare,
     )

@@ -16,7 +16,7 @@ from ..document.distance import AtWalk
 from ..kept import Kept
 from .context import Context
 from .counts import repeats
-from .petal_row import Made, PetalRow
+from .petal_row import Made, PetalRow, refitted
 from .ring_fit import RingFit
 from .tracks import track_of
 from .trims import trim_kind
@@ -61,9 +61,7 @@ def met(row: "Row", context: Context) -> "tuple[Row, float] | str":
     found = MEETINGS.of(_key(row, context), lambda: _searched(row, place, context))
     if isinstance(found, str):
         return found
-    trim = row.trims[place]
-    size = trim.size.model_copy(update={"diameter": found.dot[0], "tool": found.dot[1], "share": None})  # type: ignore[attr-defined]
-    petal = trim.model_copy(update={"size": size, "layers": found.layers, "own": ()})
+    petal = refitted(row.trims[place], found.dot, found.layers)  # type: ignore[arg-type]
     host = row.pattern[0].model_copy(update={"diameter": found.host[0], "tool": found.host[1]})
     changed = {
         "pattern": (host,),

@@ -9,6 +9,7 @@ from ..budget import spend
 from ..dots.grid import expanded
 from ..dots.table import Array, Dots, Whole
 from ..geometry.surface import Surface
+from ..geometry.turn import half_angle
 from .placed import PlacedRow
 
 FACED = 10  # work for a disc or spoke looked at
@@ -64,7 +65,7 @@ def _beside_spokes(bodies: Dots, angle_rad: Array, widest: float, side: float) -
     # 1. The angle at which each disc lies, and how far to either side it may be met.
     middle = np.arctan2(bodies.x * side, -bodies.y) % (2 * pi)
     reach, apart = np.hypot(bodies.x, bodies.y), bodies.radius + widest + 1e-9
-    half = np.where(reach <= apart, pi, np.arcsin(np.minimum(apart / np.maximum(reach, 1e-12), 1.0)))
+    half = half_angle(reach, apart)
     # 2. The run of sorted spokes between, never more than once round.
     low = np.searchsorted(round_twice, middle - half - 1e-12, "left").astype(np.int32)
     high = np.searchsorted(round_twice, middle + half + 1e-12, "right").astype(np.int32)

@@ -12,6 +12,7 @@ from ..dots.index import Index
 from ..dots.table import Array
 from ..geometry.crossing import crossing
 from ..geometry.surface import Plane
+from ..geometry.turn import half_angle, turned_places
 from .ring_fit import RingFit
 from .trims.host import Around, Host
 from .trims.petal import placed_petal
@@ -36,9 +37,7 @@ class PetalRow:
     def __init__(
         self, row: "Row", place: int, ring: RingFit, n: int, host: Made, dot: Made, layers: int, exact: bool = False
     ) -> None:
-        trim: WalkTrim = row.trims[place]  # type: ignore[assignment]
-        size = trim.size.model_copy(update={"diameter": dot[0], "tool": dot[1], "share": None})
-        trim = trim.model_copy(update={"size": size, "layers": layers, "own": ()})
+        trim = refitted(row.trims[place], dot, layers)  # type: ignore[arg-type]
         self.given = row, place, ring, n, host, dot, layers
         self.context, self.gap, self.n, self.first = ring.context, row.gap, n, ring.first(n)
         self.host, self.dot, self.layers = host, dot, layers
@@ -98,8 +97,8 @@ class PetalRow:
         #    clear of its neighbours stays in its sector: only the turns that bring a disc there are looked at.
         side = self.context.surface.side
         reach, angle = np.hypot(there[:, 0], there[:, 1]), np.arctan2(there[:, 0] * side, -there[:, 1])
-        wide = np.where(reach > there[:, 3], np.arcsin(np.minimum(there[:, 3] / np.maximum(reach, 1e-9), 1.0)), pi)
-        turn, off, half = 2 * pi / self.n, angle - self.first, pi / self.n * SECTOR + wide
+        turn, off = 2 * pi / self.n, angle - self.first
+        half = pi / self.n * SECTOR + half_angle(reach, there[:, 3])
         low, high = np.ceil((off - half) / turn).astype(int), np.floor((off + half) / turn).astype(int) + 1
         disc, k = expanded(low, np.minimum(high, low + self.n))
         spend(FACED * len(disc))
@@ -130,8 +129,12 @@ class PetalRow:
         return float(apart.min())
 
 
+def refitted(trim: "WalkTrim", dot: Made, layers: int) -> "WalkTrim":
+    """The walk with this dot of the kit, in so many layers that are all alike."""
+    size = trim.size.model_copy(update={"diameter": dot[0], "tool": dot[1], "share": None})
+    return trim.model_copy(update={"size": size, "layers": layers, "own": ()})
+
+
 def _turned(points: Array, turn: float | Array) -> Array:
     """Points (and whatever stands beside x and y) turned clockwise as seen (rad), all alike or each by its own turn."""
-    c, s = np.cos(turn), np.sin(turn)
-    x, y = points[:, 0], points[:, 1]
-    return np.column_stack((x * c - y * s, x * s + y * c, points[:, 2:]))
+    return np.column_stack((*turned_places(points[:, 0], points[:, 1], turn), points[:, 2:]))
