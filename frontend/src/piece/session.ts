@@ -1,7 +1,7 @@
 /** A piece that is open: its ledger, its plan, and what is picked and shown at the moment. */
 import { create } from "zustand";
 import { client, need } from "../api/client";
-import type { Piece, Plan, Remedy } from "../api/types";
+import type { Piece, Plan, Remedy, Row } from "../api/types";
 import { tell, tellProblem } from "../studio/notice";
 import { spokenLength, spokenText, useUnits } from "../studio/units";
 import { freshId, withChanges, withRowAt } from "./edits";
@@ -153,10 +153,9 @@ export class Session {
 
   /** One more row that fits, at the end. */
   async addRow(): Promise<void> {
-    await this.askedOrTold("Add a row", async (piece) => {
+    await this.addedRow(async (piece) => {
       const row = await need(client.POST("/api/next-row", { body: piece }));
-      const id = freshId("row", piece.rows);
-      return { piece: withRowAt(piece, piece.rows.length, { ...row, id }), mark: id };
+      return { at: piece.rows.length, row };
     });
     this.pick((this.piece?.rows.length ?? 1) - 1);
   }
@@ -164,15 +163,27 @@ export class Session {
   /** One more row that fits, below the one at `index`. */
   async addRowBelow(index: number): Promise<void> {
     const above = this.piece?.rows[index]?.id;
-    let added: string | undefined;
-    await this.askedOrTold("Add a row", async (piece) => {
+    const added = await this.addedRow(async (piece) => {
       const at = piece.rows.findIndex((one) => one.id === above);
       if (at < 0) return null;
       const row = await need(client.POST("/api/row-below", { body: { piece, row: at } }));
-      added = freshId("row", piece.rows);
-      return { piece: withRowAt(piece, at + 1, { ...row, id: added }), mark: added };
+      return { at: at + 1, row };
     });
     const now = this.piece?.rows.findIndex((one) => one.id === added) ?? -1;
     if (now >= 0) this.pick(now);
+  }
+
+  /** A row that the server finds, set in at a place; answers its id, or nothing where none came of it. */
+  private async addedRow(
+    find: (piece: Piece) => Promise<{ at: number; row: Row } | null>,
+  ): Promise<string | undefined> {
+    let id: string | undefined;
+    await this.askedOrTold("Add a row", async (piece) => {
+      const found = await find(piece);
+      if (!found) return null;
+      id = freshId("row", piece.rows);
+      return { piece: withRowAt(piece, found.at, { ...found.row, id }), mark: id };
+    });
+    return id;
   }
 }

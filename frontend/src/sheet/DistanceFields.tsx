@@ -23,13 +23,8 @@ export function DistanceFields(props: RowProps & { circles: Plan["circles"] }) {
     ),
   };
   const fits = row.fit === "distance" || row.fit === "meet";
-  const now = fits
-    ? row.fit === "meet"
-      ? "meet"
-      : "fit"
-    : row.distance.kind === "guide"
-      ? `guide ${row.distance.circle}`
-      : row.distance.kind;
+  const ruled = row.distance.kind === "guide" ? `guide ${row.distance.circle}` : row.distance.kind;
+  const fitted = row.fit === "meet" ? "meet" : "fit";
   const set = (distance: Row["distance"]) =>
     changeRow(props, "Set the distance", { distance, fit: fits ? null : row.fit });
   const choose = (value: string) => {
@@ -49,7 +44,7 @@ export function DistanceFields(props: RowProps & { circles: Plan["circles"] }) {
         width={150}
         name="Distance"
         titled
-        value={now}
+        value={fits ? fitted : ruled}
         options={track.distances.flatMap((kind) => words[kind] ?? [])}
         onChange={choose}
       />
