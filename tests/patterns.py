@@ -44,6 +44,10 @@ def swipe(length: float = 8.0, **more: Any) -> Document:
     return {"kind": "swipe", "to": {"kind": "length", "mm": length}, **more}
 
 
+def fan(head: float, **more: Any) -> Document:
+    return row("fan", head, track={"kind": "fan", **more}, gap=0.3)
+
+
 def at(walk_mm: float) -> Document:
     return {"kind": "walk", "walk": walk_mm}
 
@@ -303,6 +307,14 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
         {},
     ),
     "petals round swipes": ([centre(), row("a", 4.6, distance=at(20), trims=[swipe(9), walk(1.1, load="each")])], {}),
+    "fans in the ends of an oval": (
+        [centre(), row("r", 4.6, fit="count", distance=at(36)), fan(4.6, most=7)],
+        {"blank": OVAL},
+    ),
+    "fans in corners": (
+        [centre(), row("r", 3.5, fit="count", distance=at(40)), fan(3.5, at="corners", middle="pair", form="straight")],
+        {"blank": SQUARE},
+    ),
     "petals on a dome": (
         [centre(), row("a", 8.9, distance=at(32), trims=[walk(1.5, load="each", layers=2)])],
         {"blank": DOME},

@@ -9,7 +9,7 @@ from .colour.palette import Palette
 from .document.names import row_marks, spoken
 from .document.piece import Piece
 from .document.row import Row
-from .dots.table import Array, Dots
+from .dots.table import Array, Dots, Mask
 from .ground.ground import Ground, ground
 from .rows.border import outermost, passed, still_left
 from .rows.columns import Columns, Marked, columns
@@ -58,6 +58,13 @@ class Solved:
     def marked(self) -> tuple[Marked, ...]:
         """Swipes and small shapes."""
         return self.columns.marked
+
+    @cached_property
+    def domed(self) -> Mask:
+        """Dots that are painted and were not pulled to a tail: each stands as a dome of its own."""
+        found = self.dots.painted.copy()
+        found[[one.dot for one in self.marked if one.pulled]] = False
+        return found
 
     @property
     def context(self) -> Context:

@@ -70,13 +70,12 @@ class Outlines:
 
 @dataclass(frozen=True)
 class Discs:
-    """Many dots as paint of one colour; a flat one (the blank) catches no light."""
+    """Many discs of one colour."""
 
     x: Array
     y: Array
     radius: Array
     colour: str
-    domed: bool = True
 
 
 Primitive = Circle | Line | Path | Area | Text | Outlines | Discs

@@ -1,9 +1,13 @@
 """The piece as it will look when painted, seen from the front, as primitives."""
 
+from collections.abc import Iterator
+
 import numpy as np
 
+from ..core.dots.table import Mask
 from ..core.solved import Solved
 from .drawing import Area, Discs, Drawing, Primitive
+from .look import domes, ridged
 
 MARGIN = 4.0
 
@@ -11,29 +15,33 @@ MARGIN = 4.0
 def picture(solved: Solved) -> Drawing:
     """The blank in its base colour and every dot in its shade, row by row; what lies on the back is not seen."""
     shapes: list[Primitive] = [_blank(solved)]
-    dots = solved.dots
-    seen = dots.painted if solved.normal is None else dots.painted & (solved.normal[:, 2] > 0)
+    seen = solved.domed if solved.normal is None else solved.domed & (solved.normal[:, 2] > 0)
     for index in range(len(solved.rows)):
-        shapes += [
-            Area(s.mark.outline, solved.palette.shades[s.shade].colour)
-            for s in solved.marked
-            if s.row == index and not s.back
-        ]
-        part = slice(solved.first[index], solved.first[index + 1])
-        for level in np.unique(dots.level[part]):
-            for shade in np.unique(dots.shade[part]):
-                own = (dots.shade[part] == shade) & seen[part] & (dots.level[part] == level)
-                x, y, r = dots.x[part][own], dots.y[part][own], dots.radius[part][own]
-                shapes.append(Discs(x, y, r, solved.palette.shades[shade].colour))
+        shapes += _row(solved, index, seen)
     low, high = solved.ground.outline.min(axis=0) - MARGIN, solved.ground.outline.max(axis=0) + MARGIN
     (left, top), (width, height) = low.tolist(), (high - low).tolist()
     return Drawing(left, top, width, height, tuple(shapes))
 
 
+def _row(solved: Solved, index: int, seen: Mask) -> Iterator[Primitive]:
+    """From below upward: the marks of each level, and then its dots."""
+    part = slice(solved.first[index], solved.first[index + 1])
+    dots = solved.dots.take(part)
+    marks = [one for one in solved.marked if one.row == index and not one.back]
+    for level in np.union1d(dots.level, np.array([one.mark.level for one in marks], int)):
+        for one in marks:
+            if one.mark.level == level:
+                yield from ridged(one.mark, solved.palette.shades[one.shade].colour)
+        for shade in np.unique(dots.shade):
+            own = (dots.shade == shade) & seen[part] & (dots.level == level)
+            if own.any():
+                yield from domes(dots.x[own], dots.y[own], dots.radius[own], solved.palette.shades[shade].colour)
+
+
 def _blank(solved: Solved) -> Primitive:
     base = solved.piece.blank.base.colour
     if solved.ground.round:
-        return Discs(np.zeros(1), np.zeros(1), np.array([outer_reach(solved)]), base, domed=False)
+        return Discs(np.zeros(1), np.zeros(1), np.array([outer_reach(solved)]), base)
     return Area(solved.ground.outline, base)
 
 

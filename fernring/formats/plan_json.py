@@ -20,6 +20,7 @@ from ..core.words.blank import size
 from ..core.words.rows import begins, lies, made_with, trim_words
 
 _OPTIONS = orjson.OPT_SERIALIZE_NUMPY
+DISCS = 14  # of each mark
 SKETCHED = {"x", "y", "z", "r", "level", "shade", "nx", "ny", "nz"}
 
 
@@ -43,7 +44,7 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "guides": _guides(net(solved.piece, solved.rows)),
         "bare": [
             {"name": area.name, "lines": [_plane(line) for line in lines]}
-            for area, lines in bare_lines(solved.piece, solved.ground.surface)
+            for area, lines in bare_lines(solved.piece.bare, solved.ground.surface)
         ],
         "circles": [{"id": ident, "walk": walk} for ident, walk in solved.context.circles.items()],
         "verdicts": [_verdict(verdict) for verdict in plan.verdicts],
@@ -103,17 +104,21 @@ def _thinned(points: np.ndarray, round_: bool) -> np.ndarray:
 
 
 def _marks(solved: Solved) -> dict[str, Any]:
-    """Outlines of swipes and shapes, one after the other; `start` says where each begins, with one end added."""
-    outlines = [shape.mark.outline for shape in solved.marked]
-    points = np.concatenate(outlines) if outlines else np.empty((0, 2))
-    heights = np.concatenate([shape.mark.heights for shape in solved.marked]) if outlines else np.empty(0)
-    return _plane(points) | {
-        "z": np.round(heights, 3),
-        "start": np.concatenate(([0], np.cumsum([len(line) for line in outlines], dtype=int))).astype(np.int32),
-        "row": [shape.row for shape in solved.marked],
-        "shade": [shape.shade for shape in solved.marked],
-        "dot": [shape.dot for shape in solved.marked],
-        "back": [shape.back for shape in solved.marked],
+    """Some of the discs that fill each swipe and shape, from head to tip, one mark after the other; `start` says where
+    each begins, with one end added."""
+    marks = [one.mark for one in solved.marked]
+    kept = [np.unique(np.rint(np.linspace(0, len(one.girth) - 1, DISCS)).astype(int)) for one in marks]
+    discs = [np.column_stack((one.spine, one.rise, one.girth)) for one in marks]
+    columns = [every[chosen] for every, chosen in zip(discs, kept, strict=True)]
+    x, y, z, r = (np.ascontiguousarray(c) for c in np.round(np.concatenate([np.empty((0, 4)), *columns]).T, 3))
+    start = np.cumsum([0, *(len(chosen) for chosen in kept)]).astype(np.int32)
+    return {"x": x, "y": y, "z": z, "r": r, "start": start} | {
+        "level": [one.level for one in marks],
+        "pulled": [one.pulled for one in solved.marked],
+        "row": [one.row for one in solved.marked],
+        "shade": [one.shade for one in solved.marked],
+        "dot": [one.dot for one in solved.marked],
+        "back": [one.back for one in solved.marked],
     }
 
 

@@ -1,4 +1,4 @@
-"""PNG through Pillow: the painted piece as a picture, each dot a lit dome."""
+"""PNG through Pillow: the painted piece as a picture."""
 
 from io import BytesIO
 
@@ -37,21 +37,6 @@ def png(drawing: Drawing, pixels: int) -> bytes:
 
 
 def _discs(draw: ImageDraw.ImageDraw, shape: Discs, drawing: Drawing, scale: float) -> None:
-    rgb = ImageColor.getrgb(shape.colour)[:3]
-    dark, light = _mixed(rgb, (0, 0, 0), 0.28), _mixed(rgb, (255, 255, 255), 0.55)
     for x, y, r in zip(shape.x.tolist(), shape.y.tolist(), shape.radius.tolist(), strict=True):
         cx, cy, radius = (x - drawing.left) * scale, (y - drawing.top) * scale, r * scale
-        if not shape.domed or radius < 3:
-            _disc(draw, cx, cy, radius, rgb)
-            continue
-        _disc(draw, cx, cy, radius, dark)
-        _disc(draw, cx - radius * 0.04, cy - radius * 0.06, radius * 0.92, rgb)
-        _disc(draw, cx - radius * 0.3, cy - radius * 0.36, radius * 0.2, light)
-
-
-def _disc(draw: ImageDraw.ImageDraw, x: float, y: float, r: float, colour: tuple[int, ...]) -> None:
-    draw.ellipse((x - r, y - r, x + r, y + r), fill=colour)
-
-
-def _mixed(one: tuple[int, ...], other: tuple[int, ...], share: float) -> tuple[int, ...]:
-    return tuple(round(a + (b - a) * share) for a, b in zip(one, other, strict=True))
+        draw.ellipse((cx - radius, cy - radius, cx + radius, cy + radius), fill=shape.colour)

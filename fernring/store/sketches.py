@@ -14,9 +14,9 @@ def put_summary(db: sqlite3.Connection, edit: str, summary: bytes) -> None:
     )
 
 
-def put_picture(db: sqlite3.Connection, edit: str, picture: bytes) -> None:
-    """The small picture of a state whose summary is kept."""
-    db.execute("UPDATE sketch SET picture = ? WHERE edit = ?", (zlib.compress(picture), edit))
+def put_picture(db: sqlite3.Connection, edit: str, picture: bytes, look: int) -> None:
+    """The small picture of a state whose summary is kept, drawn in this look."""
+    db.execute("UPDATE sketch SET picture = ?, look = ? WHERE edit = ?", (zlib.compress(picture), look, edit))
 
 
 def forget_head(db: sqlite3.Connection, ident: str) -> None:
@@ -27,9 +27,9 @@ def forget_head(db: sqlite3.Connection, ident: str) -> None:
     )
 
 
-def picture(db: sqlite3.Connection, edit: str) -> bytes | None:
-    """The picture, or None while none was made of this state."""
-    row = db.execute("SELECT picture FROM sketch WHERE edit = ?", (edit,)).fetchone()
+def picture(db: sqlite3.Connection, edit: str, look: int) -> bytes | None:
+    """The picture, or None while none was made of this state in this look."""
+    row = db.execute("SELECT picture FROM sketch WHERE edit = ? AND look = ?", (edit, look)).fetchone()
     return zlib.decompress(row["picture"]) if row and row["picture"] is not None else None
 
 

@@ -27,6 +27,7 @@ from .reading import PieceBody, QuickRoute
 router = APIRouter(prefix="/api", tags=["bench"], route_class=QuickRoute, responses=RESPONSES)
 
 Units = Literal["mm", "cm", "inch"]
+Look = Literal["2"]  # another once pieces are drawn in small in another way
 Scheme = Literal["light", "dark", "auto"]
 EditId = Annotated[str, PathValue(pattern=r"^[0-9a-f]{32}$")]
 
@@ -139,18 +140,18 @@ def _looked_at(db: sqlite3.Connection, one: pieces.Listed) -> PieceListed | Dama
     return _listed(one, summary.decode())
 
 
-@router.get("/pictures/{edit}", response_model=None, responses={200: {"model": SketchAnswer}})
-def get_picture(request: Request, edit: EditId) -> Response:
-    """The small picture of a piece after an edit: made when first asked for, the same for ever."""
+@router.get("/pictures/{look}/{edit}", response_model=None, responses={200: {"model": SketchAnswer}})
+def get_picture(request: Request, edit: EditId, look: Look) -> Response:
+    """The small picture of a piece after an edit: made when first asked for, the same for ever in one look."""
     with studio(request).reading() as db:
-        kept = sketches.picture(db, edit)
+        kept = sketches.picture(db, edit, int(look))
         body = None if kept is not None else sketches.body_of_piece(db, edit)
     if kept is None and body is not None:
         piece = _piece(body)
         kept = sketch_bytes(solve_piece(piece))
         with studio(request).writing() as db:
             sketches.put_summary(db, edit, summary_bytes(piece))
-            sketches.put_picture(db, edit, kept)
+            sketches.put_picture(db, edit, kept, int(look))
     return Response(kept, media_type="application/json")
 
 

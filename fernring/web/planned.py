@@ -98,12 +98,19 @@ class BlankAnswer(BaseModel):
 
 
 class MarksAnswer(BaseModel):
-    """Outlines of swipes and shapes as one run of points; `start` says where each begins, with one end added."""
+    """Discs that fill swipes and shapes from head to tip, one mark after the other; `start` says where those of each
+    begin, with one end added.
+
+    `level` is that of the dot it was pulled from; a `pulled` mark is that dot itself, which is no dome then.
+    """
 
     x: list[float]
     y: list[float]
     z: list[float]
+    r: list[float]
     start: list[int]
+    level: list[int]
+    pulled: list[bool]
     row: list[int]
     shade: list[int]
     dot: list[int]

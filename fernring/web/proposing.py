@@ -21,6 +21,7 @@ from ..core.proposals import begun
 from ..core.proposals.fits import what_fits
 from ..core.proposals.fits_trim import trim_fits
 from ..core.proposals.next_row import next_row
+from ..core.proposals.other_row import other_row
 from ..core.proposals.remedies import remedies
 from ..core.proposals.row_below import row_below
 from ..core.proposals.slack import spread_slack
@@ -117,6 +118,13 @@ class RemedyAnswer(Answer):
 class TrackRequest(RowRequest):
     """A row to be put on another kind of track."""
 
+    kind: Ident
+
+
+class NewRowRequest(Asked):
+    """A row on this kind of track is to be added."""
+
+    piece: PieceBody
     kind: Ident
 
 
@@ -220,6 +228,12 @@ def get_begin_piece(request: Request) -> Piece | None:
 def post_begin_track(request: TrackRequest) -> dict[str, Any]:
     """What changes in a row that is put on another kind of track."""
     return begun.track(request.piece, request.row, request.kind)
+
+
+@router.post("/begin/row")
+def post_begin_row(request: NewRowRequest) -> Row:
+    """A row on another kind of track, to add at the end."""
+    return other_row(request.piece, request.kind)
 
 
 @router.post("/begin/trim")

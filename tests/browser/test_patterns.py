@@ -51,6 +51,27 @@ class PatternTest(BrowserTestCase):
         self.change(self.undo)
         self.assertEqual(self.dots(), before)
 
+    def test_a_fan_in_two_clicks_and_undone_in_one(self) -> None:
+        """On an oval with a circle, heads along its ends; then in fewer swipes, by keyboard."""
+        self.part("Blank")
+        self.choose("Outline", "oval")
+        self.fill("Length", "150")
+        self.fill("Width", "90")
+        self.part("Rows")
+        self.press("Add another kind…")
+        self.change(lambda: self.page.get_by_role("menuitem", name="A fan of swipes").click())
+        row = self.page.locator(".row-line.picked")
+        expect(row).to_contain_text("fans")
+        self.change(lambda: self.fill("Swipes at most", "3"))
+        expect(row.locator(".number").first).to_have_text("6")
+        track = self.document()["rows"][-1]["track"]
+        self.assertEqual((track["kind"], track["at"], track["most"]), ("fan", "ends", 3))
+        self.fill("Gap", "0.5")
+        self.assertEqual(self.document()["rows"][-1]["gap"], 0.5)
+        for _ in range(3):
+            self.undo()
+        self.assertNotEqual(self.document()["rows"][-1]["track"]["kind"], "fan")
+
     def test_every_rule_of_a_walk(self) -> None:
         self.pick("6")
         self.change(lambda: self.press("Add a petal"))

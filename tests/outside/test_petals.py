@@ -7,8 +7,9 @@ import shapely
 
 from fernring.core.geometry.apollonius import touching_three
 from fernring.core.geometry.even import Curve, open_places
+from fernring.core.geometry.swept import envelope
 from fernring.core.rows.trims.roll import down_one_side, on_axis, sizes
-from fernring.core.rows.trims.swipe import SwipeTrim, envelope, spine
+from fernring.core.rows.trims.swipe import SwipeTrim, spine
 from tests.assertions import FernTestCase
 
 

@@ -32,6 +32,22 @@ class BeginTest(WebTestCase):
             422, "fit", "no track “zigzag”; there are centre, ring", "kind",
         )  # fmt: skip
 
+    def test_a_row_of_another_kind_is_added_and_has_room(self) -> None:
+        sample = self.json(patterns.piece("petals", blank=patterns.SQUARE))
+        for kind, wanted in (("fan", {"at": "corners"}), ("inset", {}), ("gaps", {})):
+            made = self.client.post("/api/begin/row", json={"piece": sample, "kind": kind}).json()
+            self.assertEqual({**made["track"], **wanted, "kind": kind}, made["track"])
+            found = plan(patterns.read({**sample, "rows": [*sample["rows"], made]}))
+            self.assertGreater(found.solved.rows[-1].n, 2)
+            self.assertNotIn("serious", [verdict.severity for verdict in found.verdicts])
+        centre_kind = {"piece": sample, "kind": "centre"}
+        self.refused(self.client.post("/api/begin/row", json=centre_kind), 422, "fit", "No row begins", "kind")
+        no_corner = self.with_rows(centre(80.0))
+        asked = {"piece": no_corner, "kind": "gaps"}
+        self.refused(
+            self.client.post("/api/begin/row", json=asked), 422, "fit", "No such row fits: there are no", "rows"
+        )
+
     def test_a_trim_on_a_trim(self) -> None:
         sample = self.json(patterns.piece("petals"))
         asked = {"piece": sample, "row": 1, "kind": "top", "path": [0]}
@@ -58,7 +74,8 @@ class BeginTest(WebTestCase):
 
     def test_every_answer_can_be_planned(self) -> None:
         sample = self.with_rows(centre(), row("a", 3.0, distance=at(24)))
-        for kind in ("ring", "centre", "spiral", "inset", "line", "arc", "gaps"):
+        sample["rows"][1]["pattern"][0]["form"] = "leaf"
+        for kind in ("ring", "centre", "spiral", "inset", "line", "arc", "gaps", "fan"):
             fields = self.client.post("/api/begin/track", json={"piece": sample, "row": 1, "kind": kind}).json()
             again = {**sample, "rows": [sample["rows"][0], {**sample["rows"][1], **fields}]}
             self.assertEqual(self.client.post("/api/plan", json=again).status_code, 200, kind)

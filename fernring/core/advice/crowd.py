@@ -10,6 +10,7 @@ from ..document.row import states_gap
 from ..dots.grid import MOST_PAIRS, close_pairs
 from ..dots.table import Array, Dots, Mask, concat, table
 from ..rows.columns import Marked
+from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
 from ..solved import Solved
 
@@ -166,9 +167,12 @@ def _petal_gaps(solved: Solved, things: Dots) -> Array:
 
 
 def _mark_gaps(solved: Solved, things: Dots) -> Array:
-    """The gap that each mark keeps to what it does not belong to: its trim's, or the safe gap; -inf for dots."""
+    """The gap that each mark keeps to what it does not belong to: its trim's, its row's, or the safe gap; -inf for
+    dots."""
     found = np.where(things.mark >= 0, solved.piece.safe_gap, -np.inf)
     for index, row in enumerate(solved.piece.rows):
+        if track_of(row.track).swept:
+            found[(things.row == index) & (things.trim < 0) & (things.mark >= 0)] = row.gap
         for number, trim in enumerate(row.all_trims):
             if trim_kind(trim).swept:
                 found[(things.row == index) & (things.trim == number) & (things.mark >= 0)] = trim_kind(trim).gap(trim)

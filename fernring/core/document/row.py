@@ -110,6 +110,8 @@ class Row(Frozen):
                 raise ValueError(f"a trim sits on the dot “{ident}”, which the pattern does not hold")
         if self.mirrored is not None and not track_of(self.track).pairs:
             raise ValueError("only rows round the centre are set twice about their lines")
+        if track_of(self.track).swept and any(member.form != "dot" for member in self.pattern):
+            raise ValueError("the heads of a fan are dots; none is left out and none has another form")
         if all(member.form == "blank" for member in self.pattern):
             raise ValueError("a pattern of blanks alone paints nothing")
         return self

@@ -130,9 +130,12 @@ def track(of: Piece, index: int, kind: str) -> dict[str, Any]:
         raise FitError(f"There is no track “{kind}”; there are {', '.join(TRACKS)}.", "kind")
     solved = solve_piece(of)
     row, rim = solved.rows[index], solved.ground.surface.rim
-    first = TRACKS[kind].begin(round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2))
+    first = TRACKS[kind].begin(round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2), solved.ground)
     if of.rows[index].mirrored is not None and not TRACKS[kind].pairs:
         first = {**first, "mirrored": None}
+    if TRACKS[kind].swept:
+        dots = [{**member.model_dump(), "form": "dot"} for member in of.rows[index].pattern]
+        first = {**first, "pattern": dots}
     whole = Row.model_validate({**of.rows[index].model_dump(), **first}).model_dump(mode="json")
     return {field: whole[field] for field in first}
 

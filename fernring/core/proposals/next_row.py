@@ -103,6 +103,11 @@ def _half(piece: Piece) -> str:
     return "both" if isinstance(piece.blank.relief, Ball | Egg) else "front"
 
 
+def row_of_one(piece: Piece, ident: str, size: KitSize) -> Row:
+    """A nested row of one kit size, in every segment once."""
+    return _row(piece, ident, Member(id="dot-1", diameter=size.diameter, tool=size.tool), piece.segments)
+
+
 def _row(piece: Piece, ident: str, member: Member, n: int, centre: bool = False) -> Row:
     """Painted in the shade of two rows before, so that colours come back."""
     shades = piece.rows[-2].shades if len(piece.rows) > 1 else ({"kind": "paint", "paint": piece.paints[0].id},)

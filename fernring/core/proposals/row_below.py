@@ -2,13 +2,13 @@
 
 from functools import partial
 
-from ..advice.all import serious
+from ..advice.all import no_worse, serious
 from ..budget import attempt, budgeted
 from ..document.names import fresh_id, row_marks, spoken
 from ..document.piece import Piece
 from ..document.row import Row
-from ..errors import FitError, PlanError
-from ..solved import Solved, solve_piece
+from ..errors import FitError
+from ..solved import solve_piece
 from ..words.lengths import mm
 from .next_row import rows_with_room, sizes_for_one_more
 
@@ -33,14 +33,10 @@ def row_below(piece: Piece, index: int) -> Row:
     before = attempt(partial(serious, now))
     if before is None:
         return tries[-1]
-    return next((row for row in tries if attempt(partial(_harmless, now, len(before), index, row))), tries[-1])
 
+    def harmless(row: Row) -> bool:
+        rows = (*piece.rows[: index + 1], row, *piece.rows[index + 1 :])
+        tried = piece.model_copy(update={"rows": rows})
+        return attempt(partial(no_worse, now, len(before), tried)) or False
 
-def _harmless(now: Solved, most: int, index: int, row: Row) -> bool:
-    """Whether there are no more serious findings than so many with the row."""
-    rows = now.piece.rows
-    piece = now.piece.model_copy(update={"rows": (*rows[: index + 1], row, *rows[index + 1 :])})
-    try:
-        return len(serious(solve_piece(piece, now))) <= most
-    except PlanError:
-        return False
+    return next(filter(harmless, tries), tries[-1])

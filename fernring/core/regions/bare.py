@@ -1,8 +1,9 @@
 """The region that a document describes."""
 
+from collections.abc import Sequence
+
 import numpy as np
 
-from ..document.piece import Piece
 from ..document.region import BandRegion, BareArea, DiscRegion
 from ..document.region import Region as Described
 from ..dots.table import Array
@@ -12,9 +13,9 @@ from .round import Band, Disc
 from .shape import Shape
 
 
-def bare_lines(piece: Piece, surface: Surface) -> list[tuple[BareArea, list[Array]]]:
-    """Every bare area of the piece with the closed lines that bound it, in plan (mm)."""
-    return [(area, region_of(area.area, surface).outlines()) for area in piece.bare]
+def bare_lines(areas: Sequence[BareArea], surface: Surface) -> list[tuple[BareArea, list[Array]]]:
+    """Every bare area with the closed lines that bound it, in plan (mm)."""
+    return [(area, region_of(area.area, surface).outlines()) for area in areas]
 
 
 def region_of(described: Described, surface: Surface) -> Region:

@@ -19,18 +19,21 @@ from .tracks import track_of
 from .trims.grown import Mark
 from .trims.kind import TrimRule
 
+HERE = 1e-6  # mm
 SAME = 0.05  # a gap dot is made with the tool whose dot is this near (mm)
 
 
 @dataclass(frozen=True)
 class Marked:
-    """A mark of the plan: its row, its shade, the dot it starts from, and whether it lies on the back."""
+    """A mark of the plan: its row, its shade, the dot it starts from, whether it lies on the back, and whether it is
+    that dot pulled to a tail, in one shade with it."""
 
     mark: Mark
     row: int
     shade: int
     dot: int
     back: bool
+    pulled: bool
 
 
 @dataclass(frozen=True)
@@ -77,7 +80,7 @@ def columns(piece: Piece, halves: Halves, rows: Sequence[PlacedRow], palette: Pa
         normals += [_normals(halves, half, dots) for dots in found if curved]
     dots = concat(tables)
     first = tuple(accumulate((row.total for row in rows), initial=0))
-    return Columns(dots, first, np.concatenate(normals) if curved else None, tuple(_marked(parts, dots.shade, palette)))
+    return Columns(dots, first, np.concatenate(normals) if curved else None, tuple(_marked(parts, dots, palette)))
 
 
 def parts_of(piece: Piece, rows: Sequence[PlacedRow]) -> list[Part]:
@@ -195,7 +198,8 @@ def _ranks(radius: Array, shade: Whole) -> Whole:
     return hand_ranks(groups.ravel())
 
 
-def _marked(parts: Sequence[Part], shade: Whole, palette: Palette) -> Iterator[Marked]:
+def _marked(parts: Sequence[Part], dots: Dots, palette: Palette) -> Iterator[Marked]:
+    shade = dots.shade
     for part in parts:
         trims = part.rule.all_trims
         for mark in part.row.grown.marks:
@@ -205,7 +209,9 @@ def _marked(parts: Sequence[Part], shade: Whole, palette: Palette) -> Iterator[M
                 trim = trims[mark.trim]
                 own = np.array([palette.index(one) for one in trim.painted] or [chosen], np.int32)
                 chosen = int(_over(trim, own, np.array([mark.slot % len(own)]), shade[dot : dot + 1], palette)[0])
-            yield Marked(mark, part.index, chosen, dot, part.row.half == "back")
+            apart = abs(mark.spine[0, 0] - dots.x[dot]) + abs(mark.spine[0, 1] - dots.y[dot])
+            pulled = bool(apart < HERE and chosen == shade[dot] and dots.level[dot] == mark.level)
+            yield Marked(mark, part.index, chosen, dot, part.row.half == "back", pulled)
 
 
 def _normals(halves: Halves, half: str, dots: Dots) -> Array:

@@ -37,7 +37,7 @@ def solve(row: Row, index: int, context: Context) -> PlacedRow:
     if shaped:
         own = placed.own_dots
         placed = replace(placed, own=own.replaced(level=np.where(np.isin(own.member, shaped), 0, 1)))
-    return replace(placed, grown=grown(row, placed, context))
+    return replace(placed, grown=placed.grown.with_more(grown(row, placed, context)))
 
 
 def solve_on_halves(row: Row, index: int, halves: Halves) -> PlacedRow:

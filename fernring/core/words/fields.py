@@ -77,7 +77,20 @@ def fields_of(model: type[BaseModel]) -> dict[str, Facts]:
 
 
 def _track(kind: TrackKind) -> Facts:
-    plain = ("name", "word", "repeats", "members", "round", "central", "pairs", "groups", "sized", "fills", "from_file")
+    plain = (
+        "name",
+        "word",
+        "repeats",
+        "members",
+        "round",
+        "central",
+        "pairs",
+        "groups",
+        "sized",
+        "fills",
+        "from_file",
+        "swept",
+    )
     return {
         **{_camel(name): getattr(kind, name) for name in plain},
         "model": kind.model.__name__,

@@ -75,7 +75,8 @@ def heading(solved: Solved, index: int) -> str:
         return f"{name[0].upper()}{name[1:]}{label}: left out"
     sizes = " and ".join(mm(d) for d in dict.fromkeys(placed.diameters))
     count = sum(part.n for part in placed.both)
-    form = next((member.form for member in row.pattern if member.shaped), "dot")
+    plain = "swipe" if track_of(row.track).swept else "dot"
+    form = next((member.form for member in row.pattern if member.shaped), plain)
     return f"{name[0].upper()}{name[1:]}{label}: {count} {form}{'s' if count != 1 else ''} of {sizes}"
 
 

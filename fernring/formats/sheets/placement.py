@@ -29,7 +29,7 @@ def _placed(solved: Solved, choice: Choice, numbered: bool) -> list[Primitive]:
     for index in rows_of(solved, choice):
         x, y, radius = front_dots(solved, index)
         found.append(Outlines(x, y, radius))
-        found.append(Discs(x, y, np.full(len(x), POINT), INK, domed=False))
+        found.append(Discs(x, y, np.full(len(x), POINT), INK))
         found += front_marks(solved, index)
         if len(x):
             away = float(radius[0]) + 0.5

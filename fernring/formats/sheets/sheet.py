@@ -70,7 +70,7 @@ def front_marks(solved: Solved, index: int) -> list[Primitive]:
 def bare_areas(solved: Solved, named: bool = True) -> list[Primitive]:
     """The edges of the bare areas, dashed, each with its name at its topmost point."""
     found: list[Primitive] = []
-    for area, lines in bare_lines(solved.piece, solved.ground.surface):
+    for area, lines in bare_lines(solved.piece.bare, solved.ground.surface):
         found += [Path(line, "dashed", True) for line in lines]
         top = lines[0][int(np.argmin(lines[0][:, 1]))]
         found += [Text(float(top[0]), float(top[1]) - 1.0, area.name, 2.2, "middle")] if named else []

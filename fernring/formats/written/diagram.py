@@ -64,7 +64,7 @@ def _painted(solved: Solved, part: slice, seen: np.ndarray, x: np.ndarray, y: np
             own = seen & (level == high) & (shade == one)
             if own.any():
                 shapes.append(Outlines(x[own], y[own], radius[own]))
-                shapes.append(Discs(x[own], y[own], radius[own], solved.palette.shades[one].colour, domed=False))
+                shapes.append(Discs(x[own], y[own], radius[own], solved.palette.shades[one].colour))
     return shapes
 
 

@@ -13,7 +13,7 @@ from .lane import Job, Lane
 
 EDITING = ("/api/plan", "/api/blank")
 HEAVY = (
-    "/api/fits", "/api/remedies", "/api/slack", "/api/next-row", "/api/row-below", "/api/compose",
+    "/api/fits", "/api/remedies", "/api/slack", "/api/next-row", "/api/row-below", "/api/begin/row", "/api/compose",
     "/api/files/", "/api/print/", "/api/pictures/", "/api/studio/everything",
     "/api/path/", "/api/region/", "/api/outline/",
 )  # fmt: skip

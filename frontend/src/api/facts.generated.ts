@@ -1491,6 +1491,99 @@ export const FACTS = {
     "default": 8.0
    }
   },
+  "FanTrack": {
+   "at": {
+    "name": "Fans",
+    "written": "choice",
+    "words": [
+     [
+      "ends",
+      "at both ends"
+     ],
+     [
+      "corners",
+      "in the corners"
+     ],
+     [
+      "lines",
+      "on the lines"
+     ],
+     [
+      "between",
+      "between the lines"
+     ]
+    ],
+    "wide": 148,
+    "default": "ends"
+   },
+   "most": {
+    "name": "Swipes at most",
+    "written": "count",
+    "wide": 112,
+    "least": 1,
+    "most": 25,
+    "whole": true,
+    "default": 9
+   },
+   "middle": {
+    "name": "In the middle",
+    "written": "choice",
+    "words": [
+     [
+      "one",
+      "one swipe"
+     ],
+     [
+      "pair",
+      "a pair"
+     ]
+    ],
+    "wide": 112,
+    "default": "one"
+   },
+   "form": {
+    "name": "Form",
+    "written": "choice",
+    "words": [
+     [
+      "teardrop",
+      "teardrop"
+     ],
+     [
+      "straight",
+      "long and thin"
+     ]
+    ],
+    "wide": 124,
+    "default": "teardrop"
+   },
+   "shorter": {
+    "name": "Each shorter by",
+    "written": "share",
+    "wide": 112,
+    "least": 0.05,
+    "most": 0.6,
+    "default": 0.05
+   },
+   "arc": {
+    "written": "distance",
+    "name": "Heads at",
+    "none": "the outer edge",
+    "wide": 150,
+    "least": 0,
+    "most": 1000,
+    "open": true
+   },
+   "focus": {
+    "written": "distance",
+    "name": "Tails run to",
+    "none": "where there is room",
+    "wide": 180,
+    "least": 0,
+    "most": 1000,
+    "open": true
+   }
+  },
   "GapsTrack": {
    "sizes": {
     "name": "Fill with",
@@ -2036,6 +2129,7 @@ export const FACTS = {
    "sized": true,
    "fills": false,
    "fromFile": false,
+   "swept": false,
    "model": "CentreTrack",
    "distances": [],
    "starts": []
@@ -2052,6 +2146,7 @@ export const FACTS = {
    "sized": true,
    "fills": false,
    "fromFile": false,
+   "swept": false,
    "model": "RingTrack",
    "distances": [
     "nested",
@@ -2081,6 +2176,7 @@ export const FACTS = {
    "sized": true,
    "fills": false,
    "fromFile": false,
+   "swept": false,
    "model": "InsetTrack",
    "distances": [
     "nested",
@@ -2105,6 +2201,7 @@ export const FACTS = {
    "sized": true,
    "fills": false,
    "fromFile": false,
+   "swept": false,
    "model": "LineTrack",
    "distances": [],
    "starts": [
@@ -2125,6 +2222,7 @@ export const FACTS = {
    "sized": true,
    "fills": false,
    "fromFile": false,
+   "swept": false,
    "model": "ArcTrack",
    "distances": [],
    "starts": [
@@ -2145,6 +2243,7 @@ export const FACTS = {
    "sized": true,
    "fills": false,
    "fromFile": false,
+   "swept": false,
    "model": "SpiralTrack",
    "distances": [],
    "starts": [
@@ -2165,6 +2264,7 @@ export const FACTS = {
    "sized": true,
    "fills": false,
    "fromFile": true,
+   "swept": false,
    "model": "PathTrack",
    "distances": [],
    "starts": []
@@ -2181,7 +2281,25 @@ export const FACTS = {
    "sized": true,
    "fills": false,
    "fromFile": false,
+   "swept": false,
    "model": "CornerTrack",
+   "distances": [],
+   "starts": []
+  },
+  "fan": {
+   "name": "a fan of swipes",
+   "word": "fans",
+   "repeats": "none",
+   "members": 12,
+   "round": false,
+   "central": false,
+   "pairs": false,
+   "groups": false,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "swept": true,
+   "model": "FanTrack",
    "distances": [],
    "starts": []
   },
@@ -2197,6 +2315,7 @@ export const FACTS = {
    "sized": false,
    "fills": true,
    "fromFile": false,
+   "swept": false,
    "model": "GapsTrack",
    "distances": [],
    "starts": []

@@ -59,6 +59,7 @@ export interface TrackFacts {
   sized: boolean;
   fills: boolean;
   fromFile: boolean;
+  swept: boolean;
   model: string;
   distances: string[];
   starts: string[];

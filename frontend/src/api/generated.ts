@@ -124,6 +124,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/begin/row": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Row
+         * @description A row on another kind of track, to add at the end.
+         */
+        post: operations["post_begin_row"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/begin/track": {
         parameters: {
             query?: never;
@@ -648,7 +668,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/{edit}": {
+    "/api/pictures/{look}/{edit}": {
         parameters: {
             query?: never;
             header?: never;
@@ -657,7 +677,7 @@ export interface paths {
         };
         /**
          * Get Picture
-         * @description The small picture of a piece after an edit: made when first asked for, the same for ever.
+         * @description The small picture of a piece after an edit: made when first asked for, the same for ever in one look.
          */
         get: operations["get_picture"];
         put?: never;
@@ -2125,6 +2145,53 @@ export interface components {
             /** Widest at */
             widest: number;
         };
+        /**
+         * FanTrack
+         * @description Fans of swipes at both `ends`, in the corners, or in every segment, filling what is free there.
+         *
+         *     The middle swipe, or the middle pair, is the longest; each next lies beside the last at the row's gap and is
+         *     shorter by the share `shorter` at least. Heads lie along the border or on an arc at a walk distance; the members of
+         *     the pattern are the heads' sizes from the middle outward. Tails run to a point on the fan's axis.
+         */
+        FanTrack: {
+            /** Heads at */
+            arc?: number | null;
+            /**
+             * Fans
+             * @default ends
+             * @enum {string}
+             */
+            at: "ends" | "corners" | "lines" | "between";
+            /** Tails run to */
+            focus?: number | null;
+            /**
+             * Form
+             * @default teardrop
+             * @enum {string}
+             */
+            form: "teardrop" | "straight";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "fan";
+            /**
+             * In the middle
+             * @default one
+             * @enum {string}
+             */
+            middle: "one" | "pair";
+            /**
+             * Swipes at most
+             * @default 9
+             */
+            most: number;
+            /**
+             * Each shorter by
+             * @default 0.05
+             */
+            shorter: number;
+        };
         /** Flat */
         Flat: {
             /**
@@ -2458,13 +2525,22 @@ export interface components {
         };
         /**
          * MarksAnswer
-         * @description Outlines of swipes and shapes as one run of points; `start` says where each begins, with one end added.
+         * @description Discs that fill swipes and shapes from head to tip, one mark after the other; `start` says where those of each
+         *     begin, with one end added.
+         *
+         *     `level` is that of the dot it was pulled from; a `pulled` mark is that dot itself, which is no dome then.
          */
         MarksAnswer: {
             /** Back */
             back: boolean[];
             /** Dot */
             dot: number[];
+            /** Level */
+            level: number[];
+            /** Pulled */
+            pulled: boolean[];
+            /** R */
+            r: number[];
             /** Row */
             row: number[];
             /** Shade */
@@ -2544,6 +2620,15 @@ export interface components {
              * @default Begin the piece
              */
             label: string;
+            piece: components["schemas"]["Piece"];
+        };
+        /**
+         * NewRowRequest
+         * @description A row on this kind of track is to be added.
+         */
+        NewRowRequest: {
+            /** Kind */
+            kind: string;
             piece: components["schemas"]["Piece"];
         };
         /**
@@ -3388,7 +3473,7 @@ export interface components {
              *       "kind": "ring"
              *     }
              */
-            track: components["schemas"]["CentreTrack"] | components["schemas"]["RingTrack"] | components["schemas"]["InsetTrack"] | components["schemas"]["LineTrack"] | components["schemas"]["ArcTrack"] | components["schemas"]["SpiralTrack"] | components["schemas"]["PathTrack"] | components["schemas"]["CornerTrack"] | components["schemas"]["GapsTrack"];
+            track: components["schemas"]["CentreTrack"] | components["schemas"]["RingTrack"] | components["schemas"]["InsetTrack"] | components["schemas"]["LineTrack"] | components["schemas"]["ArcTrack"] | components["schemas"]["SpiralTrack"] | components["schemas"]["PathTrack"] | components["schemas"]["CornerTrack"] | components["schemas"]["FanTrack"] | components["schemas"]["GapsTrack"];
             /** Trimmed */
             trimmed?: number | null;
             /**
@@ -4627,6 +4712,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Blank"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_row: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRowRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Row"];
                 };
             };
             /** @description The request cannot be read. */
@@ -7067,6 +7239,7 @@ export interface operations {
             header?: never;
             path: {
                 edit: string;
+                look: "2";
             };
             cookie?: never;
         };

@@ -54,7 +54,8 @@ export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: numbe
 function usePicture(edit: string, wanted: boolean) {
   return useQuery({
     queryKey: ["picture", edit],
-    queryFn: ({ signal }) => need(client.GET("/api/pictures/{edit}", { params: { path: { edit } }, signal })),
+    queryFn: ({ signal }) =>
+      need(client.GET("/api/pictures/{look}/{edit}", { params: { path: { edit, look: "2" } }, signal })),
     enabled: wanted,
     staleTime: Number.POSITIVE_INFINITY,
   }).data;

@@ -153,11 +153,20 @@ export class Session {
 
   /** One more row that fits, at the end. */
   async addRow(): Promise<void> {
-    await this.addedRow(async (piece) => {
+    const added = await this.addedRow(async (piece) => {
       const row = await need(client.POST("/api/next-row", { body: piece }));
       return { at: piece.rows.length, row };
     });
-    this.pick((this.piece?.rows.length ?? 1) - 1);
+    this.pickRow(added);
+  }
+
+  /** A row on another kind of track that fits, at the end. */
+  async addRowOn(kind: string): Promise<void> {
+    const added = await this.addedRow(async (piece) => {
+      const row = await need(client.POST("/api/begin/row", { body: { piece, kind } }));
+      return { at: piece.rows.length, row };
+    });
+    this.pickRow(added);
   }
 
   /** One more row that fits, below the one at `index`. */
@@ -169,7 +178,11 @@ export class Session {
       const row = await need(client.POST("/api/row-below", { body: { piece, row: at } }));
       return { at: at + 1, row };
     });
-    const now = this.piece?.rows.findIndex((one) => one.id === added) ?? -1;
+    this.pickRow(added);
+  }
+
+  private pickRow(id: string | undefined): void {
+    const now = this.piece?.rows.findIndex((one) => one.id === id) ?? -1;
     if (now >= 0) this.pick(now);
   }
 

@@ -1,7 +1,7 @@
 /** One dot of the pattern: its size, the tool that makes it, what it is, and its shade. */
 import { ActionIcon } from "@mantine/core";
 import { IconX } from "@tabler/icons-react";
-import { fieldsOf, wordsOf } from "../api/facts";
+import { fieldsOf, trackOf, wordsOf } from "../api/facts";
 import type { Member, Piece, Row } from "../api/types";
 import { RuleField } from "../fields/RuleField";
 import { withoutMember } from "../piece/edits";
@@ -79,14 +79,16 @@ function FormFields(props: FormProps) {
   const long = member.length ?? member.diameter * 2;
   return (
     <>
-      <Choice
-        width={96}
-        name={`${title} is`}
-        titled
-        value={member.form}
-        options={wordsOf<Member["form"]>("Member", "form")}
-        onChange={(form) => set({ ...member, form, length: long })}
-      />
+      {!trackOf(row).swept && (
+        <Choice
+          width={96}
+          name={`${title} is`}
+          titled
+          value={member.form}
+          options={wordsOf<Member["form"]>("Member", "form")}
+          onChange={(form) => set({ ...member, form, length: long })}
+        />
+      )}
       {shaped && (
         <>
           <RuleField

@@ -11,8 +11,8 @@ const OFF: Twice = { kind: "distance", mm: 3 }; // where pairs begin, to be type
 
 export function PlaceFields(props: RowProps) {
   const { row, planned, piece } = props;
-  const { starts, fills } = trackOf(row);
-  if (starts.length === 0 && !fills) return null;
+  const { starts, fills, swept } = trackOf(row);
+  if (starts.length === 0 && !fills && !swept) return null;
   const setStart = (kind: Row["start"]["kind"]) => {
     const degrees = Math.round(((planned?.start ?? 0) - piece.turn) * 100) / 100;
     changeRow(props, "Set the start", { start: kind === "angle" ? { kind, degrees } : { kind } });
@@ -78,7 +78,7 @@ export function PlaceFields(props: RowProps) {
           set={(half) => changeRow(props, "Choose the half", { half: half as Row["half"] })}
         />
       )}
-      {row.pattern.length > 1 && (
+      {row.pattern.length > 1 && !swept && (
         <RuleField
           fact={FACTS.spacing!}
           value={row.spacing}

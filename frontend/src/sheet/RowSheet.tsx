@@ -1,7 +1,7 @@
 /** The row sheet: the written pattern, one line a row, centre first. Editing happens in it. */
-import { Button } from "@mantine/core";
+import { Button, Menu } from "@mantine/core";
 import { type ReactNode, useEffect, useRef } from "react";
-import { wordsOf } from "../api/facts";
+import { TRACKS, wordsOf } from "../api/facts";
 import type { Piece, Plan, Verdict } from "../api/types";
 import type { Session } from "../piece/session";
 import { SUFFIX, useUnits } from "../studio/units";
@@ -20,6 +20,8 @@ interface Props {
 }
 
 const HALVES = new Map<string, string>(wordsOf("Row", "half").map(([half, words]) => [half, capital(words)]));
+
+const OTHERS = Object.entries(TRACKS).filter(([, track]) => !track.round && !track.central && !track.fromFile);
 
 function capital(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
@@ -102,10 +104,31 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
           <Button size="xs" variant="light" onClick={() => void session.addRow()}>
             Add a row
           </Button>
+          <OtherRow session={session} />
           <span className="small quiet">Up and Down pick a row, Alt moves it, Delete removes it.</span>
         </div>
       </div>
     </div>
+  );
+}
+
+/** A row of another kind: fans, dots into the gaps, a row along the edge. */
+function OtherRow({ session }: { session: Session }) {
+  return (
+    <Menu position="top-start" withinPortal>
+      <Menu.Target>
+        <Button size="xs" variant="default">
+          Add another kind…
+        </Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        {OTHERS.map(([kind, { name }]) => (
+          <Menu.Item key={kind} onClick={() => void session.addRowOn(kind)}>
+            {capital(name)}
+          </Menu.Item>
+        ))}
+      </Menu.Dropdown>
+    </Menu>
   );
 }
 

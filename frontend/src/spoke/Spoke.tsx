@@ -22,6 +22,8 @@ const FOOT = 24;
 const TOP = 8;
 const LANES: Lane[] = ["on the lines", "between"];
 const LABEL_PX = 40;
+const LINE_PX = 13;
+const LINES = 4;
 
 export function Spoke({ session, plan, piece, row }: Props) {
   const { ref: frame, width, height } = useElementSize<HTMLDivElement>();
@@ -32,7 +34,8 @@ export function Spoke({ session, plan, piece, row }: Props) {
   const lane = (height - FOOT - TOP) / 2;
   const slide = useSlide(session, rim, plan.circles, px);
   const shown = domes(plan, piece, half);
-  const tallest = Math.max(...shown.map((dome) => dome.height), 0.1);
+  const carried = trimDomes(plan, piece, half);
+  const tallest = Math.max(...[...shown, ...carried].map((dome) => dome.lift + dome.height), 0.1);
   const rise = Math.min(px, (lane - 16) / tallest);
   const base = (which: Lane) => TOP + lane * (LANES.indexOf(which) + 1) - 2;
   const focusable = row ?? 0;
@@ -72,7 +75,7 @@ export function Spoke({ session, plan, piece, row }: Props) {
               />
             );
           })}
-          {trimDomes(plan, piece, half).map((dome) => (
+          {carried.map((dome) => (
             <path
               key={dome.dot}
               className="spoke-trim"
@@ -148,26 +151,31 @@ interface GapsProps {
   half: "front" | "back";
 }
 
+interface Gap {
+  index: number;
+  from: number;
+  to: number;
+  middle: number;
+  unsafe: boolean;
+  line: number;
+}
+
 /** Smallest clear distance of each row to the rows before it: for the picked row, unsafe ones, and where there is room. */
 function Gaps({ plan, piece, row, px, shown, base, units, half }: GapsProps) {
-  let free = -Infinity;
-  return plan.rows.map((planned, index) => {
-    const near = planned.near;
-    if (!near || !onHalf(piece.rows[index], half)) return null;
+  const home = (which: number) => base(shown.find((dome) => dome.row === which)?.lane ?? "between");
+  return spread(gaps(plan, piece, px, half), row).map(({ index, from, to, middle, unsafe, line }) => {
+    const near = plan.rows[index]!.near!;
     const other = plan.dots.row[near.other]!;
-    const unsafe = near.clear < piece.safe_gap - 1e-6;
-    const x1 = LEFT + (plan.rows[other]!.walk + plan.dots.r[near.other]!) * px;
-    const x2 = LEFT + (planned.walk - plan.dots.r[near.dot]!) * px;
-    const middle = (x1 + x2) / 2;
-    const must = index === row || unsafe;
-    const crowded = middle - free < LABEL_PX;
-    if (!must && crowded) return null;
-    free = middle;
-    const home = (which: number) => base(shown.find((dome) => dome.row === which)?.lane ?? "between");
-    const y = TOP + 10;
+    const y = TOP + 10 + line * LINE_PX;
     return (
-      <g key={planned.id} className={unsafe ? "spoke-gap unsafe" : "spoke-gap"} data-row={planned.mark}>
-        {must && <path className="spoke-hair" d={`M${x1} ${home(other)} L${middle} ${y + 3} L${x2} ${home(index)}`} />}
+      <g
+        key={plan.rows[index]!.id}
+        className={unsafe ? "spoke-gap unsafe" : "spoke-gap"}
+        data-row={plan.rows[index]!.mark}
+      >
+        {(index === row || unsafe) && (
+          <path className="spoke-hair" d={`M${from} ${home(other)} L${middle} ${y + 3} L${to} ${home(index)}`} />
+        )}
         <text x={middle} y={y} textAnchor="middle" className={index === row ? "picked" : ""}>
           {unsafe ? "▲ " : ""}
           {lengthText(near.clear, units, "dot")}
@@ -175,4 +183,30 @@ function Gaps({ plan, piece, row, px, shown, base, units, half }: GapsProps) {
       </g>
     );
   });
+}
+
+function gaps(plan: Plan, piece: Piece, px: number, half: "front" | "back"): Gap[] {
+  return plan.rows.flatMap(({ near, walk }, index) => {
+    if (!near || !onHalf(piece.rows[index], half)) return [];
+    const other = plan.dots.row[near.other]!;
+    const from = LEFT + (plan.rows[other]!.walk + plan.dots.r[near.other]!) * px;
+    const to = LEFT + (walk - plan.dots.r[near.dot]!) * px;
+    const unsafe = near.clear < piece.safe_gap - 1e-6;
+    return [{ index, from, to, middle: (from + to) / 2, unsafe, line: 0 }];
+  });
+}
+
+/** Those that must be shown, below each other where they would overlap, and the others where there is room. */
+function spread(all: Gap[], row: number | null): Gap[] {
+  const must = (gap: Gap) => gap.index === row || gap.unsafe;
+  const placed: Gap[] = [];
+  const meets = ({ middle, line }: Gap) =>
+    placed.some((one) => one.line === line && Math.abs(one.middle - middle) < LABEL_PX);
+  for (const gap of all.filter(must)) {
+    let line = 0;
+    while (line < LINES - 1 && meets({ ...gap, line })) line += 1;
+    placed.push({ ...gap, line });
+  }
+  for (const gap of all) if (!must(gap) && !meets(gap)) placed.push(gap);
+  return placed;
 }

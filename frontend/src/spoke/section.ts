@@ -4,6 +4,8 @@ import type { Piece, Plan } from "../api/types";
 import type { Units } from "../studio/units";
 import { walkOf } from "./walk";
 
+const SUNK = 0.85;
+
 export type Lane = "on the lines" | "between";
 
 export interface Dome {
@@ -61,7 +63,6 @@ export function trimDomes(plan: Plan, piece: Piece, half: "front" | "back"): Dom
       const walk = walkOf(plan, dot);
       const key = `${lane} ${walk.toFixed(2)} ${dots.level[dot]}`;
       if (found.has(key)) continue;
-      const below = dots.level[dot]! > 1 ? 2 * dots.r[dots.below[dot]!]! * share * 0.8 : 0;
       found.set(key, {
         row: index,
         mark: row.mark,
@@ -69,13 +70,22 @@ export function trimDomes(plan: Plan, piece: Piece, half: "front" | "back"): Dom
         walk,
         radius: dots.r[dot]!,
         height: 2 * dots.r[dot]! * share,
-        lift: below * (dots.level[dot]! - 1),
+        lift: lift(plan, dot, share),
         colour: plan.shades[dots.shade[dot]!]!.colour,
         dot,
       });
     }
     return [...found.values()];
   });
+}
+
+/** How high a dot on a dot begins (mm): a little sunk into the dome that carries it, at the place where it sits. */
+function lift(plan: Plan, dot: number, share: number): number {
+  const { x, y, r, level, below } = plan.dots;
+  if (level[dot]! < 2) return 0;
+  const host = below[dot]!;
+  const aside = Math.min(Math.hypot(x[dot]! - x[host]!, y[dot]! - y[host]!) / r[host]!, 1);
+  return lift(plan, host, share) + SUNK * 2 * r[host]! * share * Math.sqrt(1 - aside * aside);
 }
 
 /** The lane nearest to a dot, and how far (mm) the dot's middle lies beside it. */

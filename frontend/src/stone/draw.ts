@@ -1,7 +1,7 @@
 /** The stone on a canvas: the blank and its dots as paint, lit from the upper left of the screen. */
 import { drawBlank } from "./blank";
 import { drawMarks } from "./marks";
-import { tones } from "./paint";
+import { type Light, layers, tones } from "./paint";
 import type { Drawn, Scene } from "./scene";
 import { type Seen, seenDots } from "./side";
 import type { View } from "./view";
@@ -38,10 +38,9 @@ export function drawStone(
     drawBlank(context, scene, view, { left, top, px, plain });
     scene.under?.(context, { left, top, px });
   }
-  drawMarks(context, scene.plan, view, { left, top, px, plain, from, to });
   const { r } = scene.plan.dots;
   const seen = seenDots(scene.plan, view);
-  const dots = (which: number[], size: number, shift: number, fill: string) => {
+  const dots = (which: number[], { size, shift, fill }: Light) => {
     context.fillStyle = fill;
     const chunk = plain ? which.length : CHUNK;
     for (let begin = 0; begin < which.length; begin += chunk) {
@@ -56,19 +55,15 @@ export function drawStone(
       context.fill();
     }
   };
-  for (const group of layered(scene.plan)) {
-    const which = facing(within(group.dots, from, to), seen);
-    const { colour, finish } = scene.plan.shades[group.shade]!;
-    const tone = tones(colour, finish);
-    if (plain) {
-      dots(which, 1, 0, tone.body);
-      continue;
+  for (const { level, groups } of layered(scene.plan)) {
+    drawMarks(context, scene.plan, view, level, { left, top, px, plain, from, to });
+    for (const group of groups) {
+      const which = facing(within(group.dots, from, to), seen);
+      const { colour, finish } = scene.plan.shades[group.shade]!;
+      const tone = tones(colour, finish);
+      const large = which.filter((i) => r[i]! * px > DETAIL_PX);
+      for (const light of layers(tone, plain)) dots(tone.lights.includes(light) ? large : which, light);
     }
-    dots(which, 1.04, -0.07, "rgba(0,0,0,0.28)");
-    dots(which, 1, 0, tone.rim);
-    dots(which, 0.9, 0.055, tone.body);
-    const large = which.filter((i) => r[i]! * px > DETAIL_PX);
-    for (const light of tone.lights) dots(large, light.size, light.shift, light.fill);
   }
 }
 
@@ -108,24 +103,37 @@ interface Group {
   dots: number[];
 }
 
-const grouped = new WeakMap<number[], Group[]>();
+interface Level {
+  level: number;
+  groups: Group[];
+}
 
-/** Dots of one level and shade together, the lowest level first; kept for as long as the plan is. */
-function layered({ dots, shades }: Drawn): Group[] {
+const grouped = new WeakMap<number[], Level[]>();
+
+/** Dots of one level and shade together, the lowest level first; kept for as long as the plan is. Dots that were pulled
+ * to a tail are a part of their mark. */
+function layered({ dots, marks }: Drawn): Level[] {
   const known = grouped.get(dots.shade);
   if (known) return known;
   const { level, shade } = dots;
-  const found = new Map<number, Group>();
+  const pulled = new Set(marks.dot.filter((_, k) => marks.pulled[k]));
+  const found = new Map<number, Map<number, number[]>>(marks.level.map((own) => [own, new Map()]));
   for (let i = 0; i < shade.length; i++) {
-    if (level[i] === 0) continue;
-    const key = level[i]! * shades.length + shade[i]!;
-    const group = found.get(key);
-    if (group) group.dots.push(i);
-    else found.set(key, { shade: shade[i]!, dots: [i] });
+    if (level[i] === 0 || pulled.has(i)) continue;
+    const groups = found.get(level[i]!) ?? new Map<number, number[]>();
+    found.set(level[i]!, groups);
+    const group = groups.get(shade[i]!);
+    if (group) group.push(i);
+    else groups.set(shade[i]!, [i]);
   }
-  const groups = [...found].sort(([a], [b]) => a - b).map(([, group]) => group);
-  grouped.set(dots.shade, groups);
-  return groups;
+  const levels = [...found]
+    .sort(([a], [b]) => a - b)
+    .map(([own, groups]) => ({
+      level: own,
+      groups: [...groups].sort(([a], [b]) => a - b).map(([of, which]) => ({ shade: of, dots: which })),
+    }));
+  grouped.set(dots.shade, levels);
+  return levels;
 }
 
 /** The dot at a point before the eye (mm), or null; the last drawn lies on top. */

@@ -1,6 +1,6 @@
-/** Swipes, ovals, leaves and strokes on the canvas: outlines as paint. */
+/** Swipes, ovals, leaves and strokes on the canvas: ribbons along their spines, lit as dots are. */
 
-import { tones } from "./paint";
+import { type Light, layers, tones } from "./paint";
 import type { Drawn } from "./scene";
 import { roll } from "./side";
 import type { View } from "./view";
@@ -14,49 +14,81 @@ interface Place {
   to: number;
 }
 
-export function drawMarks(context: CanvasRenderingContext2D, plan: Drawn, view: View, place: Place): void {
+/** A disc of a spine on the canvas. */
+interface Disc {
+  x: number;
+  y: number;
+  r: number;
+}
+
+/** The marks pulled from dots of one level. */
+export function drawMarks(
+  context: CanvasRenderingContext2D,
+  plan: Drawn,
+  view: View,
+  level: number,
+  place: Place,
+): void {
   const { marks } = plan;
+  const groups = new Map<number, Disc[][]>();
+  const lie = lying(plan, view, place);
+  for (let k = 0; k < marks.shade.length; k++) {
+    if (marks.level[k] !== level || marks.dot[k]! < place.from || marks.dot[k]! >= place.to) continue;
+    const spine = lie(k);
+    if (!spine) continue;
+    const group = groups.get(marks.shade[k]!);
+    if (group) group.push(spine);
+    else groups.set(marks.shade[k]!, [spine]);
+  }
+  for (const [shade, spines] of groups) {
+    const { colour, finish } = plan.shades[shade]!;
+    for (const light of layers(tones(colour, finish), place.plain)) {
+      const path = new Path2D();
+      for (const spine of spines) ribbon(path, spine, light);
+      context.fillStyle = light.fill;
+      context.fill(path);
+    }
+  }
+}
+
+/** Where the discs of a mark lie on the canvas; null for a mark that faces away. */
+function lying({ marks, blank }: Drawn, view: View, place: Place): (mark: number) => Disc[] | null {
   const sin = Math.sin(view.turn) * place.px;
   const cos = Math.cos(view.turn) * place.px;
-  const turn = plan.blank.closed ? roll(view) : null;
-  const groups = new Map<number, Path2D>();
-  for (let k = 0; k < marks.shade.length; k++) {
-    if (marks.dot[k]! < place.from || marks.dot[k]! >= place.to) continue;
-    const shade = marks.shade[k]!;
-    const path = groups.get(shade) ?? new Path2D();
-    groups.set(shade, path);
-    trace(path, k);
-  }
-  for (const [shade, path] of groups) {
-    const { colour, finish } = plan.shades[shade]!;
-    const tone = tones(colour, finish);
-    if (!place.plain) {
-      context.save();
-      context.translate(place.px * 0.12, place.px * 0.12);
-      context.fillStyle = "rgba(0,0,0,0.28)";
-      context.fill(path);
-      context.restore();
+  const turn = blank.closed ? roll(view) : null;
+  return (mark) => {
+    const found: Disc[] = [];
+    for (let i = marks.start[mark]!; i < marks.start[mark + 1]!; i++) {
+      let [x, y, facing] = [marks.x[i]!, marks.y[i]!, 1];
+      if (turn) [x, y, facing] = turn(x, y, marks.z[i]! - blank.middle);
+      if (facing < 0 && found.length === 0) return null;
+      found.push({
+        x: place.left + x * cos - y * sin,
+        y: place.top + x * sin + y * cos,
+        r: marks.r[i]! * place.px,
+      });
     }
-    context.fillStyle = tone.body;
-    context.fill(path);
-    if (place.plain) continue;
-    context.lineWidth = Math.max(place.px * 0.08, 0.5);
-    context.strokeStyle = tone.rim;
-    context.stroke(path);
-  }
+    return found;
+  };
+}
 
-  function trace(path: Path2D, mark: number): void {
-    const from = marks.start[mark]!;
-    const to = marks.start[mark + 1]!;
-    if (turn && turn(marks.x[from]!, marks.y[from]!, marks.z[from]! - plan.blank.middle)[2] < 0) return;
-    for (let i = from; i < to; i++) {
-      let [x, y] = [marks.x[i]!, marks.y[i]!];
-      if (turn) [x, y] = turn(x, y, marks.z[i]! - plan.blank.middle);
-      const sx = place.left + x * cos - y * sin;
-      const sy = place.top + x * sin + y * cos;
-      if (i === from) path.moveTo(sx, sy);
-      else path.lineTo(sx, sy);
-    }
-    path.closePath();
+/** The outline of discs along a spine, each a share of its own size and shifted by shares of it; round at the head. */
+function ribbon(path: Path2D, spine: Disc[], { size, shift }: Light): void {
+  const last = spine.length - 1;
+  const right: [number, number][] = [];
+  for (let k = 0; k <= last; k++) {
+    const { x, y, r } = spine[k]!;
+    const [a, b] = [spine[Math.max(k - 1, 0)]!, spine[Math.min(k + 1, last)]!];
+    const long = Math.hypot(b.x - a.x, b.y - a.y) || 1;
+    const [ux, uy] = [(b.x - a.x) / long, (b.y - a.y) / long];
+    const [cx, cy, wide] = [x - shift * r, y - shift * r, size * r];
+    if (k === 0) {
+      const way = Math.atan2(uy, ux);
+      path.moveTo(cx - uy * wide, cy + ux * wide);
+      path.arc(cx, cy, wide, way + Math.PI / 2, way + Math.PI * 1.5);
+    } else path.lineTo(cx + uy * wide, cy - ux * wide);
+    right.push([cx - uy * wide, cy + ux * wide]);
   }
+  for (let k = last; k > 0; k--) path.lineTo(...right[k]!);
+  path.closePath();
 }

@@ -1,9 +1,24 @@
 /** Paint as light sees it: the tones of a shade for body, shadowed rim and highlight. */
 
+/** A layer of a dot or swipe: a share of its size, shifted to the upper left by a share of its radius. */
+export interface Light {
+  size: number;
+  shift: number;
+  fill: string;
+}
+
 export interface Tones {
   body: string;
   rim: string;
-  lights: { size: number; shift: number; fill: string }[];
+  lights: Light[];
+}
+
+const SHADOW = { size: 1.04, shift: -0.07, fill: "rgba(0,0,0,0.28)" };
+
+/** From below upward: shadow, rim, body and lights; plainly the body alone. */
+export function layers({ body, rim, lights }: Tones, plain: boolean): Light[] {
+  if (plain) return [{ size: 1, shift: 0, fill: body }];
+  return [SHADOW, { size: 1, shift: 0, fill: rim }, { size: 0.9, shift: 0.055, fill: body }, ...lights];
 }
 
 const known = new Map<string, Tones>();

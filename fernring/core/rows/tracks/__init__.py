@@ -7,6 +7,7 @@ from pydantic import Field
 from .arc import ARC
 from .centre import CENTRE
 from .corner import CORNER
+from .fan import FAN
 from .gaps import GAPS
 from .inset import INSET
 from .kind import TrackKind, TrackRule
@@ -15,7 +16,9 @@ from .path import PATH
 from .ring import RING
 from .spiral import SPIRAL
 
-TRACKS: dict[str, TrackKind] = {kind.id: kind for kind in (CENTRE, RING, INSET, LINE, ARC, SPIRAL, PATH, CORNER, GAPS)}
+TRACKS: dict[str, TrackKind] = {
+    kind.id: kind for kind in (CENTRE, RING, INSET, LINE, ARC, SPIRAL, PATH, CORNER, FAN, GAPS)
+}
 
 if TYPE_CHECKING:
     Track = TrackRule

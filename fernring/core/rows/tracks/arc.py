@@ -10,6 +10,7 @@ from ...document.facts import named
 from ...document.numbers import Every, Tick, Walk
 from ...document.start import AtAngle, Between
 from ...dots.table import Array
+from ...ground.ground import Ground
 from ...words.lengths import mm
 from ..context import Context
 from ..placed import PlacedRow, unplaced
@@ -103,7 +104,7 @@ def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
     return f"Along a curve from {mm(track.start)} to {mm(track.end)} from the centre in every segment{mirrored}."
 
 
-def _begin(walk: float, _: float) -> dict[str, Any]:
+def _begin(walk: float, _: float, __: Ground) -> dict[str, Any]:
     """A scallop where the row is now."""
     track = {"kind": "arc", "start": walk, "end": walk, "across": 1.0, "bulge": round(walk * 2) / 10}
     return {"track": track, "fit": "count", "start": {"kind": "on lines"}}

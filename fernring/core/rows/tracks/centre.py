@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING, Any, Literal
 import numpy as np
 
 from ...dots.rings import EvenRing, dots_at
+from ...ground.ground import Ground
 from ..context import Context
 from ..placed import OwnDots, PlacedRow
 from ..ring_fit import MOST_DIAMETER
@@ -32,7 +33,7 @@ def _sentence(_: "Row", __: PlacedRow, ___: int) -> str:
     return "One dot in the middle."
 
 
-def _begin(_: float, __: float) -> dict[str, Any]:
+def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
     return {"track": {"kind": "centre"}, "start": {"kind": "on lines"}}
 
 

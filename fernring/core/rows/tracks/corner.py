@@ -8,6 +8,7 @@ from ...document.facts import named
 from ...document.numbers import Length
 from ...dots.table import Array
 from ...geometry.even import Curve
+from ...ground.ground import Ground
 from ...words.lengths import mm
 from ..context import Context
 from ..placed import PlacedRow, unplaced
@@ -61,7 +62,7 @@ def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
     return f"In every corner, {mm(track.inward)} in from the corner of the border."
 
 
-def _begin(_: float, __: float) -> dict[str, Any]:
+def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
     return {"track": {"kind": "corner", "inward": 10.0}, "fit": None}
 
 

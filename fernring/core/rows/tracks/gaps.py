@@ -18,6 +18,7 @@ from ...dots.holes import holes
 from ...dots.index import Index
 from ...dots.table import Array
 from ...geometry.turn import turned_places
+from ...ground.ground import Ground
 from ...kept import Kept
 from ...words.lengths import mm
 from ..context import Context
@@ -192,7 +193,7 @@ def _sentence(_: "Row", placed: PlacedRow, __: int) -> str:
     return f"Into the gaps that are left, each as large as fits: {least} at the least."
 
 
-def _begin(_: float, __: float) -> dict[str, Any]:
+def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
     return {"track": {"kind": "gaps"}, "fit": None, "gap": 0.2}
 
 

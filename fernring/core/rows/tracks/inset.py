@@ -14,6 +14,7 @@ from ...geometry.even import Curve, closed_places, cornered_places
 from ...geometry.frames import lifted, line_above
 from ...geometry.outline.inset import inset
 from ...geometry.root import root
+from ...ground.ground import Ground
 from ...kept import Kept
 from ...words.lengths import mm
 from ..context import Context
@@ -174,7 +175,7 @@ def _sentence(_: "Row", placed: PlacedRow, __: int) -> str:
     return f"Along the edge of the blank{inside}, evenly spread."
 
 
-def _begin(_: float, __: float) -> dict[str, Any]:
+def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
     track = {"kind": "inset"}
     return {"track": track, "fit": "count", "distance": {"kind": "nested"}, "start": {"kind": "on lines"}}
 

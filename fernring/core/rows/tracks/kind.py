@@ -8,6 +8,7 @@ from ...document.numbers import Frozen
 
 if TYPE_CHECKING:
     from ...document.row import Row
+    from ...ground.ground import Ground
     from ..context import Context
     from ..placed import PlacedRow
 
@@ -30,7 +31,7 @@ class TrackKind:
     """`name` is offered in the list of tracks; `word` stands on the sheet and in tables ("" where the start says it).
 
     `solve` places the row; `sentence` says in words where it runs, lengths in braces; `begin` answers what changes in a
-    row that is put on this track, given the walk it has now and that of the edge (mm).
+    row that is put on this track, given the walk it has now and that of the edge (mm), and the ground.
 
     `repeats` says what the count counts: repeats round the piece, which keep its symmetry; dots on each line; or
     nothing, because the track itself decides. `members` is the most dots of a pattern. `round` tracks run round the
@@ -39,7 +40,7 @@ class TrackKind:
     gap towards what lies there. `distances` and `starts` are the kinds of rules that mean something on it.
 
     `sized` rows have the pattern's own sizes; others choose theirs from the kit. `fills` rows only fill what others
-    leave.
+    leave. Dots of `swept` rows are the heads of swipes.
     """
 
     model: type[TrackRule]
@@ -47,7 +48,7 @@ class TrackKind:
     word: str
     solve: Callable[["Row", int, "Context"], "PlacedRow"]
     sentence: Callable[["Row", "PlacedRow", int], str]
-    begin: Callable[[float, float], dict[str, Any]]
+    begin: Callable[[float, float, "Ground"], dict[str, Any]]
     repeats: Literal["round", "line", "none"] = "none"
     members: int = MOST_MEMBERS
     round: bool = False
@@ -60,6 +61,7 @@ class TrackKind:
     sized: bool = True
     fills: bool = False
     from_file: bool = False
+    swept: bool = False
 
     @property
     def id(self) -> str:

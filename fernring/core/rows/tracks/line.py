@@ -11,6 +11,7 @@ from ...document.facts import named
 from ...document.numbers import Degrees
 from ...document.start import Between, Offset
 from ...dots.table import Array, Mask
+from ...ground.ground import Ground
 from ...words.lengths import mm
 from ..context import Context
 from ..placed import PlacedRow, unplaced
@@ -95,7 +96,7 @@ def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
     return f"Along {lines}, {track.angle:g}° from upright."
 
 
-def _begin(_: float, __: float) -> dict[str, Any]:
+def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
     return {"track": {"kind": "line", "lines": 3, "spacing": 10.0}, "fit": None, "start": {"kind": "on lines"}}
 
 

@@ -9,6 +9,7 @@ from pydantic import Field, model_validator
 from ...document.facts import named
 from ...document.numbers import FIRST, Coordinate, Frozen, Tick, require_pairs
 from ...geometry.turn import turned_places
+from ...ground.ground import Ground
 from ..context import Context
 from ..placed import PlacedRow, unplaced
 from .along import places_along
@@ -80,7 +81,7 @@ def _sentence(_: "Row", __: PlacedRow, ___: int) -> str:
     return "Along the line drawn for it."
 
 
-def _begin(_: float, __: float) -> dict[str, Any]:
+def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
     """The lines come from a file."""
     return {"fit": "count"}
 

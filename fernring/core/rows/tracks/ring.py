@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING, Annotated, Any, Literal
 from ...document.distance import AtWalk, FromEdge, Nested, OnGuide
 from ...document.facts import Fact
 from ...document.start import InVee
+from ...ground.ground import Ground
 from ...words.lengths import mm
 from ...words.numbers import counted
 from ..context import Context
@@ -120,7 +121,7 @@ def _sentence(row: "Row", placed: PlacedRow, segments: int) -> str:
     return f"A ring {mm(placed.walk)} from the centre{half}{each}."
 
 
-def _begin(_: float, __: float) -> dict[str, Any]:
+def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
     return {"track": {"kind": "ring"}}
 
 

@@ -8,6 +8,7 @@ from pydantic import Field
 
 from ...document.facts import named
 from ...document.numbers import Tick, Walk
+from ...ground.ground import Ground
 from ...words.lengths import mm
 from ..context import Context
 from ..placed import PlacedRow, unplaced
@@ -57,7 +58,7 @@ def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
     return f"Along a spiral from {mm(track.inner)} to {mm(track.outer)} from the centre, {track.turns:g} turns {way}."
 
 
-def _begin(walk: float, rim: float) -> dict[str, Any]:
+def _begin(walk: float, rim: float, _: Ground) -> dict[str, Any]:
     """Three turns outward from where the row is now."""
     inner = round(min(walk, 0.6 * rim), 1)
     track = {"kind": "spiral", "inner": inner, "outer": round(inner + (rim - inner) * 0.6, 1), "turns": 3.0}

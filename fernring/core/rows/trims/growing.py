@@ -59,7 +59,8 @@ class Growth:
         (ox, oy, oz), _, _ = self.around.at(host, outline[:, 0], outline[:, 1])
         spine_plan, outline_plan = np.stack((sx, sy), axis=1), np.stack((ox, oy), axis=1)
         require_few(0, len(self.marks), "")
-        self.marks.append(Mark(outline_plan, oz, spine_plan, sz, walks, girth, host.own, number, slot, area(outline)))
+        discs = outline_plan, oz, spine_plan, sz, walks, girth
+        self.marks.append(Mark(*discs, host.own, number, slot, area(outline), host.level))
 
     def grow(self, trims: Sequence[TrimRule], host: Host, number: int, chosen: Sequence[bool] | None = None) -> int:
         """Grow these trims on the host, or the `chosen` ones; `number` is the first one's. Answers the number after the
@@ -147,7 +148,7 @@ def _near(row: "Row", placed: PlacedRow, context: Context) -> list[PlacedRow]:
 
 
 def _around(placed: PlacedRow, near: list[PlacedRow], context: Context) -> Around:
-    there = [placed.own_dots, *(row.bodies for row in near)]
+    there = [placed.bodies, *(row.bodies for row in near)]
     x, y, z, radius = (np.concatenate([getattr(part, name) for part in there]) for name in ("x", "y", "z", "radius"))
     return Around(context.surface, Index(x, y, z, radius), context.loads, context.tools)
 

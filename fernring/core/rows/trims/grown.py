@@ -1,6 +1,6 @@
 """What trims add to a row: dots on and around its dots, and marks that are no dots (swipes, ovals, leaves)."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 from math import inf
 
@@ -15,7 +15,8 @@ class Mark:
 
     `spine` (m, 2), `rise`, `walks` and `girth` (m,) are discs that fill it: their places in plan, heights, walk
     distances and radii. `host` is the row's own dot it starts from. `trim` is -1
-    when the mark is a member of the row's own pattern; `slot` is its shade as for dots. Its area is in mm².
+    when the mark is a member of the row's own pattern; `slot` is its shade as for dots. Its area is in mm²; `level` is
+    that of the dot it was pulled from.
     """
 
     outline: Array
@@ -28,6 +29,7 @@ class Mark:
     trim: int
     slot: int
     area: float
+    level: int = 1
 
 
 @dataclass(frozen=True)
@@ -46,6 +48,10 @@ class Grown:
     dots: Dots = NONE
     marks: tuple[Mark, ...] = ()
     findings: tuple[Finding, ...] = ()
+
+    def with_more(self, more: "Grown") -> "Grown":
+        """This, where it holds nothing but marks, and what grew later."""
+        return replace(more, marks=self.marks + more.marks) if self.any else more
 
     @property
     def any(self) -> bool:

@@ -14,7 +14,9 @@ from ...document.numbers import FIRST, Frozen, Gap, Walk
 from ...document.shelf import Shade
 from ...dots.table import Array
 from ...geometry.crossing import crossing
+from ...geometry.swept import envelope
 from ...words.lengths import mm
+from ..taper import taper
 from .grown import Finding
 from .kind import Extent, Path, Smaller, TrimKind, TrimRule
 
@@ -93,10 +95,6 @@ class SwipeTrim(TrimRule):
 
 
 SAMPLES = 40
-ENVELOPE = 300_000  # work for one outline
-TIP = 0.06
-RIM = 32  # corners of a disc
-UNSEEN = 0.002  # mm
 LEAST_LENGTH = 0.5
 
 
@@ -107,7 +105,7 @@ def spine(trim: SwipeTrim, radius: float, length: float, lean_rad: float, side: 
     thins at once and runs out in a long tail. A comma's spine is an arc.
     """
     t = np.linspace(0, 1, SAMPLES + 1)
-    girth = radius * (TIP + (1 - TIP) * ((1 - t) ** 2.2 if trim.form == "straight" else 1 - t))
+    girth = radius * taper(trim.form == "straight", t)
     way = (pi if trim.direction == "inward" else 0.0) + radians(trim.angle) + lean_rad
     bend = {"comma left": -1.0, "comma right": 1.0}.get(trim.form, 0.0) * radians(trim.bend) * side
     if abs(bend) < 1e-9:
@@ -116,25 +114,6 @@ def spine(trim: SwipeTrim, radius: float, length: float, lean_rad: float, side: 
         turn, curvature_radius = way + bend * t, length / bend
         u, v = curvature_radius * (cos(way) - np.cos(turn)), curvature_radius * (np.sin(turn) - sin(way))
     return np.stack((u, v), axis=1), girth
-
-
-def envelope(centres: Array, girth: Array) -> Array:
-    """Outline of the body that discs along a spine sweep, shape (n, 2): head and tip are round, and it never crosses
-    itself. Between two discs the body is their convex hull; all hulls together are the swipe."""
-    import shapely
-
-    spend(ENVELOPE)
-    turn = np.linspace(0, 2 * pi, RIM, endpoint=False)
-    # 1. Regular polygons round the discs, as much larger than them inside as smaller at their corners.
-    rim = girth[:, None, None] * np.stack((np.sin(turn), np.cos(turn)), axis=1) / cos(pi / RIM / 2)
-    discs = centres[:, None] + rim
-    # 2. The hull of each two that follow one another.
-    pairs = np.concatenate((discs[:-1], discs[1:]), axis=1)
-    hulls = shapely.convex_hull(shapely.linestrings(pairs))
-    # 3. Their union, without points that change it by less than anybody sees.
-    body = shapely.union_all(hulls).simplify(UNSEEN)
-    whole = max(shapely.get_parts(body), key=lambda part: part.area)
-    return np.asarray(shapely.get_coordinates(whole.exterior)[:-1])
 
 
 @dataclass(frozen=True)

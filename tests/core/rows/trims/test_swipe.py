@@ -12,9 +12,10 @@ from fernring.core.document.changes import changed
 from fernring.core.dots.index import Index
 from fernring.core.geometry.outline.polygon import area
 from fernring.core.geometry.surface import Plane
+from fernring.core.geometry.swept import envelope
 from fernring.core.plan import Plan, plan
 from fernring.core.rows.trims.host import Around, Host
-from fernring.core.rows.trims.swipe import SwipeTrim, ToCircle, ToContact, ToLength, envelope, family, spine
+from fernring.core.rows.trims.swipe import SwipeTrim, ToCircle, ToContact, ToLength, family, spine
 from tests import patterns
 from tests.assertions import FernTestCase, between
 

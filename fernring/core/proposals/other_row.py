@@ -1,0 +1,66 @@
+"""A row on another kind of track than a ring: a fan, a row along the edge, dots into the gaps."""
+
+from functools import partial
+from math import pi
+
+import numpy as np
+
+from ..advice.all import no_worse, serious
+from ..budget import attempt, budgeted
+from ..document.names import fresh_id
+from ..document.piece import Piece
+from ..document.row import Row
+from ..errors import FitError
+from ..rows.placed import PlacedRow
+from ..rows.solve import solve_on_halves
+from ..rows.tracks import TRACKS
+from ..solved import solve_piece
+from .next_row import row_of_one, sizes_for_one_more
+
+LARGEST = 0.09  # dots of at most so much of the way from the centre to the edge are tried
+MOST_TRIES = 3
+
+
+@budgeted
+def other_row(piece: Piece, kind: str) -> Row:
+    """A row on this kind of track to add at the end: of the kit sizes that find room, the one that paints most without
+    a new serious finding. Where all bring one, the one that paints most.
+
+    Raises FitError when there is no such kind, the piece is full or has no tools, or no size finds room.
+    """
+    if kind not in TRACKS or TRACKS[kind].from_file or TRACKS[kind].central:
+        raise FitError(f"No row begins on the track “{kind}”.", "kind")
+    sizes = sizes_for_one_more(piece)
+    now = solve_piece(piece)
+    rim = now.ground.surface.rim
+    walk = max((row.walk for row in now.rows if row.n), default=rim / 2)
+    first = TRACKS[kind].begin(round(walk, 2), round(rim, 2), now.ground)
+    ident = fresh_id("row", [row.id for row in piece.rows])
+    fitting = [size for size in sizes if size.diameter <= LARGEST * rim] or sizes[:1]
+    found: list[tuple[float, Row]] = []
+    why = ""
+    for size in fitting[: -MOST_TRIES - 1 : -1]:
+        row = Row.model_validate({**row_of_one(piece, ident, size).model_dump(), **first})
+        placed = solve_on_halves(row, len(piece.rows), now.halves)
+        if placed.noroom:
+            why = why or placed.noroom
+        else:
+            found.append((_painted(placed), row))
+    if not found:
+        raise FitError(f"No such row fits: {why}.", "rows")
+    rows = [row for _, row in sorted(found, key=lambda one: -one[0])]
+    before = attempt(partial(serious, now))
+    if before is None:
+        return rows[0]
+
+    def harmless(row: Row) -> bool:
+        tried = piece.model_copy(update={"rows": (*piece.rows, row)})
+        return attempt(partial(no_worse, now, len(before), tried)) or False
+
+    return next(filter(harmless, rows), rows[0])
+
+
+def _painted(row: PlacedRow) -> float:
+    """Roughly how much of the blank the row covers (mm²)."""
+    dots = pi * float(np.square(row.own_dots.radius).sum())
+    return dots + sum(mark.area for mark in row.grown.marks)
