@@ -60,7 +60,7 @@ class WebTestCase(FernTestCase):
         self.assertEqual(answer.status_code, status, answer.text)
         problem = answer.json()
         self.assertEqual(set(problem), {"code", "field", "message"})
-        self.assertEqual(problem["code"], code)
+        self.assertEqual(problem["code"], code, problem)
         self.assertRegex(problem["message"], words)
         if field is not None:
             self.assertEqual(problem["field"], field)
