@@ -12,7 +12,7 @@ from ..core.document.shelf import Shelf
 from ..formats.piece_json import document_bytes
 from ..store import identity, ledger, pieces
 from ..store.database import Database, open_database
-from . import bench, blank, blobs, copies, errors, everything, exports, planning, prints, proposing, stock
+from . import beginning, bench, blank, blobs, copies, errors, everything, exports, planning, prints, proposing, stock
 from . import ledger as ledger_routes
 from .config import Config
 from .known import KnownPlans
@@ -35,7 +35,20 @@ def api(database: Database, lifespan: Lifespan[FastAPI] | None = None) -> FastAP
     app.state.database = database
     app.state.known = KnownPlans()
     errors.install(app)
-    for part in (planning, proposing, blank, exports, prints, ledger_routes, bench, copies, everything, stock, blobs):
+    for part in (
+        planning,
+        proposing,
+        beginning,
+        blank,
+        exports,
+        prints,
+        ledger_routes,
+        bench,
+        copies,
+        everything,
+        stock,
+        blobs,
+    ):
         app.include_router(part.router)
     app.add_route("/openapi.json", get_openapi, include_in_schema=False)
     return app

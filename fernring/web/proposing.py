@@ -1,55 +1,26 @@
-"""Routes that propose and save nothing: what fits, a next row, spread slack, first designs, what new things begin
-with.
-"""
+"""Routes that propose and save nothing: what fits, a next row, spread slack, remedies."""
 
-from typing import Annotated, Any
+from typing import Annotated
 
 from fastapi import APIRouter, Request
 from pydantic import Field
 
 from ..core.advice.verdict import Action
-from ..core.document.blank import Blank
 from ..core.document.changes import Change
-from ..core.document.count import Count
-from ..core.document.kit import Kit
-from ..core.document.numbers import Ident, Repeats, Segments
 from ..core.document.piece import Piece
 from ..core.document.row import Row
-from ..core.document.shelf import Shelf
-from ..core.errors import ComposeError
-from ..core.proposals import begun
 from ..core.proposals.fits import what_fits
 from ..core.proposals.fits_trim import trim_fits
 from ..core.proposals.next_row import next_row
-from ..core.proposals.other_row import other_row
 from ..core.proposals.remedies import remedies
 from ..core.proposals.row_below import row_below
 from ..core.proposals.slack import spread_slack
-from ..core.proposals.starting.compose import compose
-from ..core.proposals.starting.recipe import recipes
-from ..core.rows.counts import as_count
-from ..formats.piece_json import parse_document
-from ..store import ledger, pieces
 from .answer import Answer, Asked
 from .errors import RESPONSES
 from .known import KnownPlans
-from .ledger import studio
 from .reading import PieceBody, QuickRoute
 
 router = APIRouter(prefix="/api", tags=["proposals"], route_class=QuickRoute, responses=RESPONSES)
-
-
-class Pattern(Answer):
-    id: str
-    name: str
-    about: str
-
-
-class ComposeRequest(Asked):
-    """A piece without rows, and the starting pattern to fill it with."""
-
-    piece: PieceBody
-    pattern: Ident
 
 
 class RowRequest(Asked):
@@ -115,63 +86,6 @@ class RemedyAnswer(Answer):
     changes: list[Change]
 
 
-class TrackRequest(RowRequest):
-    """A row to be put on another kind of track."""
-
-    kind: Ident
-
-
-class NewRowRequest(Asked):
-    """A row on this kind of track is to be added."""
-
-    piece: PieceBody
-    kind: Ident
-
-
-class NewTrimRequest(RowRequest):
-    """A kind of trim to be added to a row, or to the trim at this path of places."""
-
-    kind: Ident
-    path: Annotated[tuple[Annotated[int, Field(strict=True, ge=0, le=11)], ...], Field(max_length=3)] = ()
-
-
-class OutlineRequest(Asked):
-    """Another kind of outline for a blank of about the same size."""
-
-    blank: Blank
-    kind: Ident
-
-
-class ReliefRequest(Asked):
-    blank: Blank
-    kind: Annotated[str, Field(strict=True, pattern=r"^[a-z ]{1,20}$")]
-
-
-class CountRequest(Asked):
-    repeats: Repeats
-    segments: Segments
-
-
-class CountAnswer(Answer):
-    count: Count
-
-
-@router.get("/patterns")
-def get_patterns() -> list[Pattern]:
-    """The starting patterns."""
-    return [Pattern(id=recipe.id, name=recipe.name, about=recipe.about) for recipe in recipes()]
-
-
-@router.post("/compose")
-def post_compose(request: ComposeRequest) -> Piece:
-    """A complete first design for the blank, its rows calculated from the starting pattern."""
-    recipe = next((recipe for recipe in recipes() if recipe.id == request.pattern), None)
-    if recipe is None:
-        names = ", ".join(recipe.id for recipe in recipes())
-        raise ComposeError(f"There is no starting pattern “{request.pattern}”; there are {names}.", "pattern")
-    return compose(request.piece.model_copy(update={"rows": (), "ramps": ()}), recipe)
-
-
 @router.post("/fits")
 def post_fits(request: RowRequest) -> list[AlternativeAnswer]:
     """What fits here? Alternatives for one row."""
@@ -211,56 +125,3 @@ def post_next_row(piece: PieceBody) -> Row:
 def post_row_below(request: RowRequest) -> Row:
     """One more row that fits below another."""
     return row_below(request.piece, request.row)
-
-
-@router.get("/begin/piece")
-def get_begin_piece(request: Request) -> Piece | None:
-    """A new piece before its rows are composed, with today's kit and shelf; null while one of them is empty."""
-    with studio(request).reading() as db:
-        bodies = [ledger.state(db, pieces.singleton(db, kind) or "").body for kind in ("kit", "shelf")]
-    kit, shelf = (parse_document(body) for body in bodies)
-    if not isinstance(kit, Kit) or not isinstance(shelf, Shelf) or not kit.tools or not shelf.paints:
-        return None
-    return begun.piece(kit.tools, shelf.paints)
-
-
-@router.post("/begin/track")
-def post_begin_track(request: TrackRequest) -> dict[str, Any]:
-    """What changes in a row that is put on another kind of track."""
-    return begun.track(request.piece, request.row, request.kind)
-
-
-@router.post("/begin/row")
-def post_begin_row(request: NewRowRequest) -> Row:
-    """A row on another kind of track, to add at the end."""
-    return other_row(request.piece, request.kind)
-
-
-@router.post("/begin/trim")
-def post_begin_trim(request: NewTrimRequest) -> list[Change]:
-    """A new trim that suits the dots it sits on."""
-    return [begun.trim(request.piece, request.row, request.kind, request.path)]
-
-
-@router.post("/begin/outline")
-def post_begin_outline(request: OutlineRequest) -> Blank:
-    """The blank with another kind of outline, about as large as before."""
-    return begun.outline(request.blank, request.kind)
-
-
-@router.post("/begin/border")
-def post_begin_border(blank: Blank) -> Blank:
-    """The blank with a border in keeping with its size."""
-    return begun.bordered(blank)
-
-
-@router.post("/begin/relief")
-def post_begin_relief(request: ReliefRequest) -> Blank:
-    """The blank with another kind of relief, in proportion to its size."""
-    return begun.relief(request.blank, request.kind)
-
-
-@router.post("/begin/count")
-def post_begin_count(request: CountRequest) -> CountAnswer:
-    """A typed count as the rule it means."""
-    return CountAnswer(count=as_count(request.repeats, request.segments))

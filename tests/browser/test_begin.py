@@ -59,12 +59,44 @@ class BeginTest(BrowserTestCase):
             expect(status).to_contain_text("exactly at the border")
             seen.add(status.inner_text())
         before = status.inner_text()
-        self.page.get_by_label("First frost").check()
+        self.page.get_by_role("radio", name="Dusk").check()
         expect(status).not_to_have_text(before)
         self.page.get_by_role("button", name="Rod 4").click()
         expect(self.page.get_by_role("button", name="Rod 4")).to_have_attribute("aria-pressed", "false")
         self.page.get_by_role("button", name="Tarn").click()
         expect(status).to_contain_text("exactly at the border")
+
+    def test_every_pattern_is_drawn_on_the_blank_that_is_chosen_by_its_name(self) -> None:
+        """A heart with fans, in five clicks from the Bench: a finished design on the Bench."""
+        self.visit()
+        self.page.get_by_role("link", name="New piece", exact=True).click()
+        self.press("Heart")
+        pictures = self.page.locator(".begin-gallery canvas")
+        expect(pictures).to_have_count(17)
+        self.page.get_by_role("radio", name="Comet wings").check()
+        expect(self.page.locator(".begin-foot [role=status]")).to_contain_text("dots.")
+        self.press("Begin this piece")
+        expect(self.page.locator(".parts")).to_contain_text("heart")
+        document = self.document()
+        self.assertIn("fan", [row["track"]["kind"] for row in document["rows"]])
+        self.assertEqual((document["blank"]["outline"]["kind"], document["blank"]["material"]), ("heart", "wood"))
+
+    def test_paints_count_in_the_order_they_are_chosen(self) -> None:
+        self.visit("/begin")
+        self.page.get_by_role("radio", name="Spectrum").check()
+        chips = self.page.locator(".begin-group .chip:not(.square)")
+        chosen = chips.filter(has=self.page.locator(".begin-place"))
+        expect(chosen).not_to_have_count(0)
+        first = chosen.first.inner_text().split("\n")[0]
+        chosen.first.click()
+        self.page.get_by_role("button", name=first).click()
+        expect(self.page.get_by_role("button", name=first)).to_contain_text(str(chosen.count()))
+        self.press("Begin this piece")
+        expect(self.page.locator(".parts")).to_contain_text("round")
+        document = self.document()
+        hues = next(row["shades"] for row in document["rows"] if len(row["shades"]) > 2)
+        self.assertEqual([shade["paint"] for shade in hues], [paint["id"] for paint in document["paints"]])
+        self.assertEqual(document["paints"][-1]["name"], first)
 
     def test_odd_numbers_get_a_sentence_and_lose_nothing(self) -> None:
         self.visit("/begin")

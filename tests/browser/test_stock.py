@@ -101,3 +101,23 @@ class StockTest(BrowserTestCase):
         self.assertEqual(sizes["rod-10"], [11.4])
         self.undo()
         expect(self.page.get_by_text("The kit was measured anew: Rod 10.")).to_be_visible()
+
+
+class StartersTest(BrowserTestCase):
+    def test_an_empty_studio_begins_with_sets(self) -> None:
+        """Nothing in the kit, nothing on the shelf: two clicks later a first design is drawn."""
+        for kind, part in (("kit", "tools"), ("shelf", "paints")):
+            state = self.ask(f"documents/{self.ask('studio')[kind]}")
+            edit = {"id": "ab"[part == "paints"] * 32, "branch": state["branch"], "label": "Empty",
+                    "based_on": state["head"], "document": {**state["document"], part: []}}  # fmt: skip
+            self.ask(f"documents/{state['id']}/edits", edit)
+        self.visit("/begin")
+        expect(self.page.locator(".starter")).to_have_count(3)
+        self.press("Take what is in the house")
+        expect(self.page.locator(".starter")).to_have_count(1)
+        self.press("Take twelve paints")
+        expect(self.page.locator(".begin-foot [role=status]")).to_contain_text("dots.")
+        self.visit("/kit")
+        expect(self.page.get_by_label("Sizes of Toothpick")).to_have_value("typical")
+        self.page.keyboard.press("Control+z")
+        expect(self.page.locator(".starter")).to_have_count(2)

@@ -7,19 +7,24 @@ LEAST_SHARE = 0.02
 
 
 def secant_root(
-    rising: Callable[[float], float], low: float, high: float, tolerance: float, width: float = 1e-10
+    rising: Callable[[float], float],
+    low: float,
+    high: float,
+    tolerance: float,
+    width: float = 1e-10,
+    about: float | None = None,
 ) -> float:
     """The largest value found between low and high with rising(value) <= 0.
 
     The search ends when the function comes within `tolerance` of zero from below, or low and high within `width` of
     each other. Returns `low` when even that is above zero and `high` when the function never rises past it. Beyond
-    the root it may be infinite. Secants through the last two values, aimed a little short of zero; halving where they
-    lead past what is known to be too far, or meet what is infinite.
+    the root it may be infinite. It is looked for `about` there first. Secants through the last two values, aimed a
+    little short of zero; halving where they lead past what is known to be too far, or meet what is infinite.
     """
     f_low = rising(low)
     if f_low >= -tolerance or rising(high) <= 0:
         return low if f_low >= -tolerance else high
-    guess = (low + high) / 2
+    guess = about if about is not None and low < about < high else (low + high) / 2
     while high - low > width:
         value = rising(guess)
         if -tolerance <= value <= 0:

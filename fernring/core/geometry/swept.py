@@ -7,10 +7,12 @@ import numpy as np
 
 from ..budget import spend
 from ..dots.table import Array
+from ..kept import Kept
 
 ENVELOPE = 300_000  # work for one outline
 RIM = 32  # corners of a disc
 UNSEEN = 0.002  # mm
+OUTLINES = Kept[Array](256)  # swipes that are alike share one
 FINER, NARROWINGS = 17, 5  # values tried along a stretch, and how often that is narrowed
 
 
@@ -55,8 +57,12 @@ def clear_between(one: Swept, other: Swept) -> float:
     """The smallest clear distance between two bodies: from the samples of one, then between them.
 
     Along one straight stretch the distance to the other body's nearest place is convex, so that narrowing about the
-    least of some values cannot lose it.
+    least of some values cannot lose it. Where two straight stretches in one plane do not cross, it is least at an end
+    of one of them: what bounds them is straight between their ends.
     """
+    if len(one.girth) == len(other.girth) == 2 and _pass_by(one.centres, other.centres):
+        ends = [clear_of_discs(a, b.centres, b.girth).min() for a, b in ((one, other), (other, one))]
+        return float(min(ends))
     last = len(one.girth) - 1
     s = np.arange(last + 1.0)
     low, high = 0.0, float(last)
@@ -70,9 +76,25 @@ def clear_between(one: Swept, other: Swept) -> float:
     return least
 
 
+def _pass_by(one: Array, other: Array) -> bool:
+    """Whether two stretches lie in one level plane and do not cross; shapes (2, 3)."""
+    if np.ptp(np.concatenate((one[:, 2], other[:, 2]))) > 0:
+        return False
+
+    def sides(of: Array, points: Array) -> Array:
+        along, to = of[1, :2] - of[0, :2], points[:, :2] - of[0, :2]
+        return np.asarray(along[0] * to[:, 1] - along[1] * to[:, 0])
+
+    return bool(np.prod(sides(one, other)) > 0 or np.prod(sides(other, one)) > 0)
+
+
 def envelope(centres: Array, girth: Array) -> Array:
     """Outline of the body that discs along a spine sweep in the plane, shape (n, 2): head and tip are round, and it
     never crosses itself. Between two discs the body is their convex hull; all hulls together are the body."""
+    return OUTLINES.of((centres.tobytes(), girth.tobytes()), lambda: _enveloped(centres, girth))
+
+
+def _enveloped(centres: Array, girth: Array) -> Array:
     import shapely
 
     spend(ENVELOPE)

@@ -8,7 +8,6 @@ import numpy as np
 from pydantic import TypeAdapter
 
 from ..advice.sizes import kit_sizes, trim_size
-from ..colour import cielab, srgb
 from ..document.blank import Base, Blank, NamedCentre
 from ..document.changes import Change, change
 from ..document.kit import Tool
@@ -23,18 +22,19 @@ from ..rows.tracks import TRACKS
 from ..rows.trims import TRIMS, Trim, trim_kind
 from ..rows.trims.kind import TrimRule
 from ..solved import solve_piece
+from .starting.colours import accents, by_contrast
 
-FIRST_PAINTS, DARK = 5, 18.0
+FIRST_PAINTS = 6
 LEAST_WIDE, MOST_WIDE = 15.0, 1000.0
 
 
 def piece(tools: Sequence[Tool], paints: Sequence[Paint]) -> Piece:
-    """A round blank of 90 mm, with the first paints that are not as dark as its base."""
-    lightness = cielab.from_srgb(srgb.from_hex([paint.colour for paint in paints]))[:, 0]
-    light = [paint for paint, value in zip(paints, lightness.tolist(), strict=True) if value > DARK]
-    chosen = tuple((light or list(paints))[:FIRST_PAINTS])
+    """A round blank of 90 mm, with paints that differ most from each other and stand out from its base."""
+    standing = by_contrast(tuple(paints), Base().colour)
+    chosen = accents(standing, FIRST_PAINTS)
     blank = Blank(outline=Round(diameter=90.0), border=border_for(90.0), base=Base())
-    return Piece(name="New piece", blank=blank, tools=tuple(tools), paints=chosen)
+    kept = tuple(paint for paint in paints if paint in chosen)
+    return Piece(name="New piece", blank=blank, tools=tuple(tools), paints=kept)
 
 
 def border_for(across: float) -> float:

@@ -26,12 +26,13 @@ class Spread:
 
 
 @budgeted
-def spread_slack(piece: Piece) -> Spread:
+def spread_slack(piece: Piece, close: float = CLOSE_ENOUGH) -> Spread:
     """Add delta >= 0 to the gap of the nested rows inside the last fixed row, or inside the border.
 
     The target is the border when nested rows come after every fixed row; else it is the inner painted edge
     of the last fixed row less the piece's safe gap. Where the rows jump past the target the nearest state
-    below it is taken and the remainder stated. Raises FitError when there is no nested row, or nothing left to spread.
+    below it is taken and the remainder stated; where they do not, at most `close` (mm) is left. Raises FitError when
+    there is no nested row, or nothing left to spread.
     """
     chosen, fixed = slack_rows(piece)
     if not chosen:
@@ -43,7 +44,11 @@ def spread_slack(piece: Piece) -> Spread:
         raise FitError(f"There is no slack to spread: the rows already run {mm(-before)} too far.", "rows")
     most = min(MOST_GAP - max(piece.rows[index].gap for index in chosen), before + CLOSE_ENOUGH)
     added = secant_root(
-        lambda delta: -_left(_widened(piece, chosen, delta), fixed), 0.0, max(most, 0.0), CLOSE_ENOUGH / 10
+        lambda delta: -_left(_widened(piece, chosen, delta), fixed),
+        0.0,
+        max(most, 0.0),
+        close / 10,
+        about=before / len(chosen),
     )
     spread = _widened(piece, chosen, added)
     return Spread(spread, added, _left(spread, fixed), chosen)

@@ -18,6 +18,7 @@ if TYPE_CHECKING:
 
 OwnDots = Dots | EvenRing
 LIES = ("x", "y", "z", "radius", "walk", "dot")
+EACH = 5  # of the discs of marks every how-manyeth is one of few
 
 
 class Sized(Protocol):
@@ -89,6 +90,15 @@ class PlacedRow:
             return self.own_dots
         low = self.grown.dots.take(self.grown.dots.level == 1)
         return concat((self.own_dots, low, self.grown.mark_discs), LIES)
+
+    @cached_property
+    def few_bodies(self) -> Dots:
+        """As `bodies`, of each mark only as many discs as still overlap."""
+        marks = self.grown.mark_discs
+        if not len(marks):
+            return self.bodies
+        low = self.grown.dots.take(self.grown.dots.level == 1)
+        return concat((self.own_dots, low, marks.take(np.arange(len(marks)) % EACH == 0)), LIES)
 
     @cached_property
     def index_of_bodies(self) -> Index:

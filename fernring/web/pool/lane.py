@@ -65,6 +65,11 @@ class Lane:
         """Whether there is a worker to be had, soon at least."""
         return self.failed < MOST_FAILED
 
+    @property
+    def load(self) -> int:
+        """Jobs that wait or run."""
+        return len(self.waiting) + (self.running is not None)
+
     def open(self) -> None:
         self._task = asyncio.create_task(self._work())
 

@@ -18,6 +18,7 @@ HEAVY = (
     "/api/path/", "/api/region/", "/api/outline/",
 )  # fmt: skip
 PICTURES = "/api/pictures/"
+GALLERY = "/api/compose/sketch"  # many at once: whichever lane has fewer waiting takes the next
 SLOW_S = 1.0
 MOST_ASKERS = 200
 CLOSING = "closing", "The studio is closing; what was asked was not calculated."
@@ -82,6 +83,8 @@ class Pooled:
                 self._note(asker, job.seconds > SLOW_S)
 
     def _lane(self, path: str, asker: str | None) -> Lane:
+        if path == GALLERY:
+            return min(self.editing, self.heavy, key=lambda lane: lane.load)
         known = asker is not None and not self.slow.get(asker, False)
         return self.editing if path.startswith(EDITING) and known else self.heavy
 

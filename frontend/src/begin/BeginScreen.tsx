@@ -3,23 +3,29 @@ import { Button } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { Link } from "wouter";
+import { useStore } from "zustand";
 import { client, need } from "../api/client";
 import { fieldsOf } from "../api/facts";
-import type { Blank, Paint, Pattern, Piece, Tool } from "../api/types";
+import type { Blank, Kit, Paint, Pattern, Piece, Shelf, Tool } from "../api/types";
 import { useKeepPiece } from "../bench/BenchScreen";
 import { usePlan } from "../bench/usePlan";
-import { bordered, outlineBegun, reliefBegun, withOutline } from "../blank/begun";
+import { bordered, withOutline } from "../blank/begun";
 import { OutlineFields } from "../blank/OutlineFields";
 import { ReliefFields } from "../blank/ReliefFields";
 import { RuleField } from "../fields/RuleField";
 import { ColourField } from "../parts/ColourField";
 import { useKitTools, useShelfPaints } from "../parts/useStock";
 import { summary } from "../piece/VerdictLine";
+import { Starters } from "../stock/Starters";
+import { useLedger } from "../stock/useLedger";
 import { Stone } from "../stone/Stone";
 import { tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
 import { useUnits } from "../studio/units";
+import { Blanks } from "./Blanks";
 import "./begin.css";
+import { Gallery } from "./Gallery";
+import { Paints, Tools } from "./Stock";
 
 export function BeginScreen() {
   const tools = useKitTools();
@@ -30,19 +36,33 @@ export function BeginScreen() {
   }).data;
   const first = useQuery({ queryKey: ["begin"], queryFn: () => need(client.GET("/api/begin/piece")), gcTime: 0 });
   if (first.isPending || !patterns) return <Shell title="New piece">{null}</Shell>;
-  if (!first.data)
-    return (
-      <Shell title="New piece">
-        <main className="page">
-          <h1>New piece</h1>
-          <p className="quiet">
-            A design is calculated from measured dots and paints. Put at least one tool into the{" "}
-            <Link href="/kit">kit</Link> and one paint on the <Link href="/shelf">shelf</Link> first.
-          </p>
-        </main>
-      </Shell>
-    );
+  if (!first.data) return <NothingYet again={() => void first.refetch()} />;
   return <Begin first={first.data} tools={tools} paints={paints} patterns={patterns} />;
+}
+
+/** A kit or shelf that is empty is offered sets to begin with. */
+function NothingYet({ again }: { again: () => void }) {
+  const kit = useLedger<Kit>("kit");
+  const shelf = useLedger<Shelf>("shelf");
+  const saving = [useStore(kit.ledger.store), useStore(shelf.ledger.store)].some(({ saving }) => saving !== "saved");
+  const ready = !saving && (kit.document?.tools.length ?? 0) > 0 && (shelf.document?.paints.length ?? 0) > 0;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: asked again once both are there
+  useEffect(() => {
+    if (ready) again();
+  }, [ready]);
+  return (
+    <Shell title="New piece">
+      <main className="page">
+        <h1>New piece</h1>
+        <p className="quiet">
+          A design is calculated from the dots your tools make and the paints you have. Take a set to begin with, and
+          change it to your own in the <Link href="/kit">kit</Link> and on the <Link href="/shelf">shelf</Link>.
+        </p>
+        <Starters of="kit" ledger={kit.ledger} stock={kit.document} />
+        <Starters of="shelf" ledger={shelf.ledger} stock={shelf.document} />
+      </main>
+    </Shell>
+  );
 }
 
 const PIECE = fieldsOf("Piece");
@@ -111,6 +131,10 @@ function Begin({ first, tools, paints, patterns }: Props) {
           }}
         >
           <h1>New piece</h1>
+          <Blanks
+            blank={bare.blank}
+            onChange={(part) => change((now) => ({ ...now, blank: { ...now.blank, ...part } }))}
+          />
           <Measures
             bare={bare}
             onChange={change}
@@ -118,10 +142,10 @@ function Begin({ first, tools, paints, patterns }: Props) {
               asked.current = asked.current.then(() => answered(make)).catch(tellProblem);
             }}
           />
-          <Patterns patterns={patterns} value={pattern} onChange={setPattern} />
           <Paints paints={paints} bare={bare} onChange={change} />
           <Tools tools={tools} bare={bare} onChange={change} />
         </form>
+        <Gallery patterns={patterns} bare={bare} value={pattern} onChange={setPattern} />
         <section className="begin-stone" aria-label="The design">
           {composed.error ? (
             <p className="begin-problem" role="alert">
@@ -178,12 +202,6 @@ function Measures({ bare, onChange, ask }: MeasuresProps) {
     <section className="begin-fields" aria-label="Measures">
       <OutlineFields
         outline={blank.outline}
-        onKind={(kind) =>
-          ask(async (now) => {
-            const { outline, border, relief, centre } = await outlineBegun(now, kind);
-            return { outline, border, relief, centre };
-          })
-        }
         onChange={(change) => {
           const measured = { ...blank, ...withOutline(blank, change(blank.outline)) };
           setBlank(measured);
@@ -193,7 +211,6 @@ function Measures({ bare, onChange, ask }: MeasuresProps) {
       <ReliefFields
         outline={blank.outline}
         relief={blank.relief}
-        onKind={(kind) => ask(async (now) => ({ relief: (await reliefBegun(now, kind)).relief }))}
         onChange={(change) => setBlank({ relief: change(blank.relief) })}
       />
       <RuleField
@@ -216,80 +233,5 @@ function Measures({ bare, onChange, ask }: MeasuresProps) {
         onChange={(base) => setBlank({ base })}
       />
     </section>
-  );
-}
-
-function Patterns({
-  patterns,
-  value,
-  onChange,
-}: {
-  patterns: Pattern[];
-  value: string;
-  onChange: (id: string) => void;
-}) {
-  return (
-    <fieldset className="begin-group">
-      <legend>Starting pattern</legend>
-      {patterns.map((pattern) => (
-        <label key={pattern.id} className="begin-pattern">
-          <input type="radio" name="pattern" checked={pattern.id === value} onChange={() => onChange(pattern.id)} />
-          <span>
-            <strong>{pattern.name}</strong> <span className="quiet small">{pattern.about}</span>
-          </span>
-        </label>
-      ))}
-    </fieldset>
-  );
-}
-
-/** One is always left chosen: a piece needs a paint, and a design a tool. */
-function toggled<T extends { id: string }>(chosen: T[], one: T, all: T[]): T[] {
-  const without = chosen.filter((other) => other.id !== one.id);
-  if (without.length === chosen.length)
-    return all.filter((other) => other.id === one.id || chosen.some((mine) => mine.id === other.id));
-  return without.length ? without : chosen;
-}
-
-function Paints({ paints, bare, onChange }: PartProps & { paints: Paint[] }) {
-  return (
-    <fieldset className="begin-group">
-      <legend>Paints</legend>
-      <div className="chips">
-        {paints.map((paint) => (
-          <button
-            key={paint.id}
-            type="button"
-            className="chip"
-            aria-pressed={bare.paints.some((one) => one.id === paint.id)}
-            onClick={() => onChange((now) => ({ ...now, paints: toggled(now.paints, paint, paints) }))}
-          >
-            <span className="swatch" style={{ background: paint.colour }} />
-            {paint.name}
-          </button>
-        ))}
-      </div>
-    </fieldset>
-  );
-}
-
-function Tools({ tools, bare, onChange }: PartProps & { tools: Tool[] }) {
-  return (
-    <fieldset className="begin-group">
-      <legend>Tools</legend>
-      <div className="chips">
-        {tools.map((tool) => (
-          <button
-            key={tool.id}
-            type="button"
-            className="chip square"
-            aria-pressed={bare.tools.some((one) => one.id === tool.id)}
-            onClick={() => onChange((now) => ({ ...now, tools: toggled(now.tools, tool, tools) }))}
-          >
-            {tool.name}
-          </button>
-        ))}
-      </div>
-    </fieldset>
   );
 }

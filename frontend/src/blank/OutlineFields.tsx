@@ -23,7 +23,7 @@ export function OutlineFields({ outline, onKind, onChange, measures = true }: Pr
   const choose = (kind: OutlineKind, open: () => void) => {
     setProblem(null);
     if (kind === FROM_FILE) open();
-    else onKind(kind);
+    else onKind?.(kind);
   };
   const read = async (chosen: File) => {
     try {
@@ -38,24 +38,26 @@ export function OutlineFields({ outline, onKind, onChange, measures = true }: Pr
   const fields = measuresOf(outline).filter(([, fact]) => measures || !fact.along);
   return (
     <>
-      <FileChooser accept={SVG_FILES} onFile={read}>
-        {(open) => (
-          <>
-            <Choice
-              name="Outline"
-              titled
-              value={outline.kind}
-              options={wordsOf<OutlineKind>("Blank", "outline")}
-              onChange={(kind) => choose(kind, open)}
-            />
-            {outline.kind === FROM_FILE && (
-              <Button size="xs" variant="light" className="infield" onClick={open}>
-                Another file
-              </Button>
-            )}
-          </>
-        )}
-      </FileChooser>
+      {onKind && (
+        <FileChooser accept={SVG_FILES} onFile={read}>
+          {(open) => (
+            <>
+              <Choice
+                name="Outline"
+                titled
+                value={outline.kind}
+                options={wordsOf<OutlineKind>("Blank", "outline")}
+                onChange={(kind) => choose(kind, open)}
+              />
+              {outline.kind === FROM_FILE && (
+                <Button size="xs" variant="light" className="infield" onClick={open}>
+                  Another file
+                </Button>
+              )}
+            </>
+          )}
+        </FileChooser>
+      )}
       {fields.map(([field, fact]) => (
         <MeasureField key={field} outline={outline} field={field} fact={fact} titled onChange={onChange} />
       ))}

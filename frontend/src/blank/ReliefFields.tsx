@@ -7,8 +7,8 @@ import { Choice } from "../studio/Choice";
 interface Props {
   outline: Outline;
   relief: Relief;
-  /** Another kind, in proportion to the blank. */
-  onKind: (kind: Relief["kind"]) => void;
+  /** Another kind, in proportion to the blank; without it the kind is chosen elsewhere. */
+  onKind?: (kind: Relief["kind"]) => void;
   onChange: (change: (now: Relief) => Relief) => void;
 }
 
@@ -17,7 +17,7 @@ export function ReliefFields({ outline, relief, onKind, onChange }: Props) {
   const options = outline.kind === "round" ? words : words.filter(([kind]) => !ROUND_RELIEFS.includes(kind));
   return (
     <>
-      <Choice name="Relief" titled value={relief.kind} options={options} onChange={onKind} />
+      {onKind && <Choice name="Relief" titled value={relief.kind} options={options} onChange={onKind} />}
       <KindFields
         model={RELIEFS[relief.kind] ?? ""}
         value={relief as unknown as Rule}

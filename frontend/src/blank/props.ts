@@ -5,8 +5,8 @@ export type OutlineKind = Outline["kind"];
 
 export interface OutlineProps {
   outline: Outline;
-  /** Another kind, about as large. */
-  onKind: (kind: OutlineKind) => void;
+  /** Another kind, about as large; without it the kind is chosen elsewhere. */
+  onKind?: (kind: OutlineKind) => void;
   onChange: (change: (now: Outline) => Outline) => void;
 }
 

@@ -12,6 +12,7 @@ import { TextField } from "../studio/TextField";
 import { SUFFIX, useUnits } from "../studio/units";
 import { DotsFields } from "./DotsFields";
 import { LoadFields } from "./LoadFields";
+import { Starters } from "./Starters";
 import { StockFiles } from "./StockFiles";
 import "./stock.css";
 import { useLedger } from "./useLedger";
@@ -81,7 +82,10 @@ export function KitScreen() {
             ))}
           </Table.Tbody>
         </Table>
-        {kit?.tools.length === 0 && <p className="quiet">No tools yet. Add one and measure a dot it makes.</p>}
+        {kit?.tools.length === 0 && (
+          <p className="quiet">No tools yet. Add one and measure a dot it makes, or take a set to begin with.</p>
+        )}
+        <Starters of="kit" ledger={ledger} stock={kit} />
       </main>
     </Shell>
   );

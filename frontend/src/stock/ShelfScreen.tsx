@@ -9,6 +9,7 @@ import { Saved, UndoRedo } from "../piece/Strip";
 import { Choice } from "../studio/Choice";
 import { Shell } from "../studio/Shell";
 import { TextField } from "../studio/TextField";
+import { Starters } from "./Starters";
 import { StockFiles } from "./StockFiles";
 import "./stock.css";
 import { useLedger } from "./useLedger";
@@ -115,7 +116,10 @@ export function ShelfScreen() {
             ))}
           </Table.Tbody>
         </Table>
-        {shelf?.paints.length === 0 && <p className="quiet">No paints yet. Add one as it looks when dry.</p>}
+        {shelf?.paints.length === 0 && (
+          <p className="quiet">No paints yet. Add one as it looks when dry, or take a set to begin with.</p>
+        )}
+        <Starters of="shelf" ledger={ledger} stock={shelf} />
       </main>
     </Shell>
   );

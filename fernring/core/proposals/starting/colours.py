@@ -1,13 +1,18 @@
 """Colours for a starting pattern: which paints stand out, and a run from light to deep."""
 
+from collections.abc import Sequence
+from itertools import combinations, pairwise
+
 import numpy as np
 
-from ...colour import cielab, srgb
+from ...colour import cielab, oklab, srgb
 from ...colour.difference import ciede2000
+from ...colour.ramp import ramp
 from ...document.shelf import Paint
 
 STANDS_OUT = 14.0
-APART = 12.0
+APART, A_STEP = 12.0, 4.0
+CLEAR = 0.6  # of their own chroma that colours keep midway
 
 
 def by_contrast(paints: tuple[Paint, ...], base: str) -> tuple[Paint, ...]:
@@ -34,3 +39,44 @@ def accents(paints: tuple[Paint, ...], count: int = 2) -> tuple[Paint, ...]:
         least[chosen] = -1
         chosen.append(int(least.argmax()))
     return tuple(ordered[k] for k in chosen)
+
+
+def contrasting(paints: tuple[Paint, ...], wanted: Paint, beside: Sequence[str]) -> Paint:
+    """The paint wanted, where it stands apart from all these colours; else the one that does so best."""
+    lab = cielab.from_srgb(srgb.from_hex([*(paint.colour for paint in (wanted, *paints)), *beside]))
+    own = len(paints) + 1
+    least = ciede2000(lab[:own, None], lab[None, own:]).min(axis=1)
+    return wanted if least[0] >= APART else paints[int(least[1:].argmax())]
+
+
+def clear_run(paints: tuple[Paint, ...]) -> tuple[Paint, ...]:
+    """Two or three paints in this order between which a ramp runs longest without turning grey; all where there are
+    fewer.
+
+    Grey by the chroma in Oklab midway between two paints, as a share of the mean of both; where all ways are grey, the
+    clearest.
+    """
+    lab = oklab.from_srgb(srgb.from_hex([paint.colour for paint in paints]))
+    chroma = np.linalg.norm(lab[:, 1:], axis=1)
+    runs = [run for many in (2, 3) for run in combinations(range(len(paints)), many)]
+
+    def clear(run: tuple[int, ...]) -> float:
+        pairs = np.array(list(pairwise(run)))
+        midway = np.linalg.norm(lab[pairs, 1:].mean(axis=1), axis=1)
+        return float((midway / np.maximum(chroma[pairs].mean(axis=1), 1e-6)).min())
+
+    def length(run: tuple[int, ...]) -> float:
+        return float(np.linalg.norm(np.diff(lab[list(run)], axis=0), axis=1).sum())
+
+    clean = [run for run in runs if clear(run) >= CLEAR]
+    chosen = max(clean, key=length) if clean else max(runs, key=clear, default=tuple(range(len(paints))))
+    return tuple(paints[k] for k in chosen)
+
+
+def even_steps(stops: list[str], most: int) -> int:
+    """The most steps, up to so many, of a ramp whose neighbours can be told apart; two at the least."""
+    for steps in range(most, 2, -1):
+        lab = cielab.from_srgb(srgb.from_hex(ramp(stops, steps)))
+        if float(ciede2000(lab[:-1], lab[1:]).min()) >= A_STEP:
+            return steps
+    return 2

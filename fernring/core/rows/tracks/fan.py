@@ -62,9 +62,11 @@ def solve_fan(row: "Row", index: int, context: Context) -> PlacedRow:
     pair = track.middle == "pair"
     thin = track.form == "straight"
     rule = FanRule(row.sizes, row.gap, track.most, pair, track.shorter, thin, track.arc, track.focus)
-    alike = _alike(len(axes), context)
+    times = _times(len(axes), context)
+    own = len(axes) // times
     fans: list[list[Stroke]] = []
-    for axis in axes[:1] if alike else axes:
+    why = ""
+    for axis in axes[:own]:
         found = FANS.of(_key(rule, axis, context), lambda axis=axis: fan(rule, axis, context))  # type: ignore[misc]
         if isinstance(found, str):
             why = found
@@ -72,9 +74,9 @@ def solve_fan(row: "Row", index: int, context: Context) -> PlacedRow:
             fans.append(found)
     if not fans:
         return unplaced(row, index, why)
-    if alike:
-        fans = [[_turned(one, axis.way_rad - axes[0].way_rad) for one in fans[0]] for axis in axes]
-    return _painted(row, index, context, fans, len(axes) if alike else 1)
+    turns = 2 * pi / times * np.arange(times)
+    fans = [[_turned(one, turn) for one in found] if turn else found for turn in turns.tolist() for found in fans]
+    return _painted(row, index, context, fans, times)
 
 
 def _key(rule: FanRule, axis: Axis, context: Context) -> object:
@@ -107,16 +109,20 @@ def _turned(one: Stroke, by_rad: float) -> Stroke:
     return replace(one, x=x, y=y, out_rad=one.out_rad + by_rad, spine=spine, outline=turned(one.outline, by_rad))
 
 
-def _alike(count: int, context: Context) -> bool:
-    """Whether the room of all fans is the same, so that one may be turned to the others: the blank and what lies on it
-    repeat so often."""
+def _times(count: int, context: Context) -> int:
+    """How often what so many fans see repeats about the centre: by the blank, and by what lies on it."""
+    if context.bare:
+        return 1
+    times = gcd(context.order, count)
+    return next(n for n in range(times, 0, -1) if times % n == 0 and _repeats(n, context))
+
+
+def _repeats(n: int, context: Context) -> bool:
+    """Whether the blank is the same after an n-th of a turn."""
     ground = context.ground
-    if context.bare or gcd(context.order, count) != count:
-        return False
-    if ground.round:
-        return ground.surface.axisymmetric
-    points = [turned(line, 2 * pi / count) for line in ground.clear]
-    x, y = np.concatenate(points).T
+    if n == 1 or ground.round:
+        return n == 1 or ground.surface.axisymmetric
+    x, y = np.concatenate([np.empty((0, 2)), *(turned(line, 2 * pi / n) for line in ground.clear)]).T
     return bool(np.abs(context.over(x, y, np.zeros(len(x)))).max(initial=0.0) < SAME)
 
 

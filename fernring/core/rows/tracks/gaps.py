@@ -30,6 +30,7 @@ if TYPE_CHECKING:
     from ...document.row import Row
 
 MOST = 4000
+MANY = 1200  # discs in marks, of which only some are looked at
 CHOSEN = Kept[tuple[Array, Array, Array]](8)
 Whole = NDArray[np.intp]
 
@@ -67,6 +68,8 @@ def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:
     inside = within & (room <= _widest(row, track, context) + row.gap)
     cx, cy, room = cx[inside], cy[inside], np.minimum(room[inside] - row.gap, sizes[0] / 2)
     room = np.minimum(room, _to_border(context, cx, cy, row.gap))
+    if _many(context):
+        room = np.minimum(room, _to_marks(context, cx, cy) - row.gap)
     key = (np.stack((cx, cy, room)).tobytes(), least, row.gap, order, context.turn_rad, track.sizes, context.sizes)
     kept = CHOSEN.of(key, lambda: _chosen(cx, cy, room, least, row.gap, order, track, context))
     if not len(kept[0]) and not inside.any() and within.any():
@@ -81,8 +84,8 @@ def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:
 
 
 def _bodies(context: Context) -> tuple[Array, Array, Array]:
-    """What lies there, as whoever looks at this half sees it."""
-    bodies = [row.bodies for row in context.placed]
+    """What lies there, as whoever looks at this half sees it; of very many discs that fill marks only some."""
+    bodies = [row.few_bodies if _many(context) else row.bodies for row in context.placed]
     if not bodies:
         return np.empty(0), np.empty(0), np.empty(0)
     x, y, radius = (np.concatenate([getattr(one, name) for one in bodies]) for name in ("x", "y", "radius"))
@@ -118,6 +121,21 @@ def _to_border(context: Context, x: Array, y: Array, gap: float) -> Array:
     """Largest radius that stays inside the border."""
     zero = np.zeros(len(x))
     return np.asarray(-context.over(x, y, zero))
+
+
+def _many(context: Context) -> bool:
+    return sum(len(row.grown.mark_discs) for row in context.placed) > MANY
+
+
+def _to_marks(context: Context, x: Array, y: Array) -> Array:
+    """Largest radius that does not reach into a mark, as seen from above."""
+    clear = np.full(len(x), np.inf)
+    for row in context.placed:
+        discs = row.grown.mark_discs
+        if len(discs):
+            seen = Index(context.surface.side * discs.x, discs.y, np.zeros(len(discs)), discs.radius)
+            clear = np.minimum(clear, seen.nearest(x, y, np.zeros(len(x)))[0])
+    return clear
 
 
 def _everywhere(x: Array, y: Array, order: int) -> tuple[Array, Array]:

@@ -1,7 +1,14 @@
 """Colours for a starting pattern."""
 
 from fernring.core.document.shelf import Paint
-from fernring.core.proposals.starting.colours import accents, by_contrast, light_to_deep
+from fernring.core.proposals.starting.colours import (
+    accents,
+    by_contrast,
+    clear_run,
+    contrasting,
+    even_steps,
+    light_to_deep,
+)
 from tests.assertions import FernTestCase
 from tests.samples import AMBER, NIGHT, PALE, RED
 
@@ -20,3 +27,18 @@ class ColoursTest(FernTestCase):
         self.assertEqual(accents((near, PALE, NIGHT)), (PALE, NIGHT))
         self.assertEqual(len(accents((near, PALE, NIGHT), 5)), 3)
         self.assertEqual(set(accents((near, PALE, NIGHT, RED), 3)), {PALE, NIGHT, RED})
+
+    def test_what_touches_contrasts_where_the_paints_can(self) -> None:
+        self.assertEqual(contrasting((PALE, RED), PALE, ["#101417"]), PALE)
+        self.assertEqual(contrasting((PALE, RED), PALE, ["#efeadf"]), RED)
+
+    def test_a_ramp_keeps_clear_of_grey_and_its_steps_apart(self) -> None:
+        """From memory: midway between blue and yellow lies grey, between blue and green does not."""
+        blue, green, yellow = (
+            Paint(id=name, name=name, colour=colour)
+            for name, colour in (("blue", "#2f6fb3"), ("green", "#4f9a5e"), ("yellow", "#e0b040"))
+        )
+        self.assertEqual(clear_run((yellow, blue)), (yellow, blue))
+        self.assertIn(green, clear_run((yellow, green, blue)))
+        self.assertEqual(even_steps(["#808080", "#868686"], 9), 2)
+        self.assertGreater(even_steps(["#ffffff", "#000000"], 9), 5)
