@@ -12,6 +12,7 @@ PARTS = (
     "round_trip",
     "paper",
     "start",
+    "gallery",
     "stone",
     "bench",
     "worst",

@@ -44,6 +44,10 @@ def swipe(length: float = 8.0, **more: Any) -> Document:
     return {"kind": "swipe", "to": {"kind": "length", "mm": length}, **more}
 
 
+def hug(head: float, **more: Any) -> Document:
+    return {"kind": "hug", "size": {"diameter": head}, **more}
+
+
 def fan(head: float, **more: Any) -> Document:
     return row("fan", head, track={"kind": "fan", **more}, gap=0.3)
 
@@ -307,6 +311,13 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
         {},
     ),
     "petals round swipes": ([centre(), row("a", 4.6, distance=at(20), trims=[swipe(9), walk(1.1, load="each")])], {}),
+    "hugging swipes": (
+        [
+            centre(trims=[hug(3.5, to={"kind": "angle", "degrees": 150.0})]),
+            row("a", 6.8, distance=at(30), trims=[walk(1.0, load="each"), hug(2.0, shades=shades("red"))]),
+        ],
+        {},
+    ),
     "fans in the ends of an oval": (
         [centre(), row("r", 4.6, fit="count", distance=at(36)), fan(4.6, most=7)],
         {"blank": OVAL},

@@ -72,6 +72,19 @@ class PatternTest(BrowserTestCase):
             self.undo()
         self.assertNotEqual(self.document()["rows"][-1]["track"]["kind"], "fan")
 
+    def test_a_hugging_swipe_on_both_sides(self) -> None:
+        self.pick("6")
+        self.press("Add a hugging swipe")
+        trim = self.trim()
+        expect(trim).to_have_attribute("aria-label", re.compile("both sides, to contact"))
+        trim.get_by_label("Sides", exact=True).select_option(label="right side only")
+        trim.get_by_label("Pulled to", exact=True).select_option(label="so far round")
+        trim.get_by_label("Round to", exact=True).fill("120")
+        trim.get_by_label("Round to", exact=True).press("Enter")
+        expect(trim).to_have_attribute("aria-label", re.compile("right side, 120° round"))
+        made = self.document()["rows"][6]["trims"][0]
+        self.assertEqual((made["kind"], made["sides"], made["to"]), ("hug", "right", {"kind": "angle", "degrees": 120}))
+
     def test_every_rule_of_a_walk(self) -> None:
         self.pick("6")
         self.change(lambda: self.press("Add a petal"))

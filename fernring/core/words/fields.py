@@ -22,6 +22,7 @@ from ..rows.most import MOST_DOTS
 from ..rows.tracks import TRACKS
 from ..rows.tracks.kind import TrackKind
 from ..rows.trims import MOST_DEPTH, TRIMS
+from ..rows.trims.hug import ToAngle
 from ..rows.trims.kind import Size
 from ..rows.trims.layer import Layer
 from ..rows.trims.swipe import ToCircle, ToLength
@@ -32,7 +33,7 @@ MODELS: tuple[type[BaseModel], ...] = (
     piece.Piece, blank.Blank, blank.Base, blank.NamedCentre, blank.SetCentre, blank.AtDegrees, guides.Guides,
     guides.CircleSteps, guides.GuideCircle, region.BareArea, region.DiscRegion, region.BandRegion, row.Row,
     member.Member, member.Group, piece.Accepted, PerSegment, Absolute, AtWalk, FromEdge, AtAngle, ToLength, ToCircle,
-    Size, Layer, ByAngle, ByDistance, kit.Tool, kit.Load, shelf.Paint, shelf.Ramp,
+    ToAngle, Size, Layer, ByAngle, ByDistance, kit.Tool, kit.Load, shelf.Paint, shelf.Ramp,
 )  # fmt: skip
 
 

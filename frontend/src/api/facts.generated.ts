@@ -807,6 +807,15 @@ export const FACTS = {
     "most": 1000
    }
   },
+  "ToAngle": {
+   "degrees": {
+    "name": "Round to",
+    "written": "degrees",
+    "wide": 92,
+    "least": 5,
+    "most": 178
+   }
+  },
   "Size": {
    "diameter": {
     "written": "length",
@@ -1986,6 +1995,113 @@ export const FACTS = {
     "default": 0.2
    }
   },
+  "HugTrim": {
+   "shades": {
+    "name": "Shades",
+    "written": "shades",
+    "none": "in the dot's own shade",
+    "longest": 24
+   },
+   "on": {
+    "longest": 12
+   },
+   "skips": {
+    "written": "tick",
+    "name": "never the shade below it",
+    "default": false
+   },
+   "table": {
+    "longest": 24
+   },
+   "size": {
+    "name": "Head",
+    "written": "size"
+   },
+   "sides": {
+    "name": "Sides",
+    "written": "choice",
+    "words": [
+     [
+      "both",
+      "both sides"
+     ],
+     [
+      "left",
+      "left side only"
+     ],
+     [
+      "right",
+      "right side only"
+     ]
+    ],
+    "wide": 118,
+    "default": "both"
+   },
+   "towards": {
+    "name": "Pulled",
+    "written": "choice",
+    "words": [
+     [
+      "inward",
+      "to the foot"
+     ],
+     [
+      "outward",
+      "to the tip"
+     ]
+    ],
+    "wide": 104,
+    "default": "inward"
+   },
+   "to": {
+    "name": "Pulled to",
+    "written": "variant",
+    "words": [
+     [
+      "angle",
+      "so far round"
+     ],
+     [
+      "length",
+      "a length"
+     ],
+     [
+      "contact",
+      "first contact"
+     ]
+    ],
+    "wide": 116,
+    "variants": {
+     "angle": "ToAngle",
+     "length": "ToLength",
+     "contact": "ToContact"
+    }
+   },
+   "form": {
+    "name": "Form",
+    "written": "choice",
+    "words": [
+     [
+      "teardrop",
+      "teardrop"
+     ],
+     [
+      "straight",
+      "long and thin"
+     ]
+    ],
+    "wide": 124,
+    "default": "teardrop"
+   },
+   "gap": {
+    "written": "length",
+    "name": "Gap",
+    "wide": 82,
+    "least": 0,
+    "most": 20,
+    "default": 0.2
+   }
+  },
   "PrintRequest": {
    "dots": {
     "name": "Dots",
@@ -2338,6 +2454,12 @@ export const FACTS = {
    "name": "swipe",
    "add": "Add a swipe",
    "model": "SwipeTrim",
+   "swept": true
+  },
+  "hug": {
+   "name": "hugging swipe",
+   "add": "Add a hugging swipe",
+   "model": "HugTrim",
    "swept": true
   }
  },

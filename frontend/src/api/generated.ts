@@ -2425,6 +2425,72 @@ export interface components {
             width: number;
         };
         /**
+         * HugTrim
+         * @description A dot of `size` beside the host's shoulder, where its body is widest across, pulled round it towards its foot, or
+         *     outward round its tip.
+         */
+        HugTrim: {
+            /**
+             * Form
+             * @default teardrop
+             * @enum {string}
+             */
+            form: "teardrop" | "straight";
+            /**
+             * Gap
+             * @default 0.2
+             */
+            gap: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "hug";
+            /**
+             * On
+             * @default []
+             */
+            on: string[];
+            /**
+             * Shades
+             * @default []
+             */
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            /**
+             * Sides
+             * @default both
+             * @enum {string}
+             */
+            sides: "both" | "left" | "right";
+            /** Head */
+            size: components["schemas"]["Size"];
+            /**
+             * never the shade below it
+             * @default false
+             */
+            skips: boolean;
+            /**
+             * Table
+             * @default []
+             */
+            table: components["schemas"]["OnShade"][];
+            /**
+             * Pulled to
+             * @default {
+             *       "kind": "contact"
+             *     }
+             */
+            to: components["schemas"]["ToAngle"] | components["schemas"]["ToLength"] | components["schemas"]["ToContact"];
+            /**
+             * Pulled
+             * @default inward
+             * @enum {string}
+             */
+            towards: "inward" | "outward";
+        };
+        /**
          * InVee
          * @description Into the V between two neighbouring petals of the row before, in contact with both.
          */
@@ -3554,7 +3620,7 @@ export interface components {
              * Trims
              * @default []
              */
-            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"])[];
+            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"])[];
         };
         /**
          * RowAnswer
@@ -4029,6 +4095,19 @@ export interface components {
             tape: number;
         };
         /**
+         * ToAngle
+         * @description So far round the host, from its outward side.
+         */
+        ToAngle: {
+            /** Round to */
+            degrees: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "angle";
+        };
+        /**
          * ToCircle
          * @description To the walk distance of a circle.
          */
@@ -4145,7 +4224,7 @@ export interface components {
              * Trims
              * @default []
              */
-            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"])[];
+            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"])[];
             /**
              * shades take turns, the last between
              * @default false
@@ -4344,7 +4423,7 @@ export interface components {
              * Trims
              * @default []
              */
-            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"])[];
+            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"])[];
         };
     };
     responses: never;

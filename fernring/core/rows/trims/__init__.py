@@ -4,13 +4,14 @@ from typing import TYPE_CHECKING, Annotated, Union
 
 from pydantic import Field
 
+from .hug import HUG
 from .kind import TrimKind, TrimRule
 from .swipe import SWIPE
 from .top import TOP
 from .walk import WALK
 
 MOST_DEPTH = 3
-TRIMS: dict[str, TrimKind] = {kind.id: kind for kind in (WALK, TOP, SWIPE)}
+TRIMS: dict[str, TrimKind] = {kind.id: kind for kind in (WALK, TOP, SWIPE, HUG)}
 
 if TYPE_CHECKING:
     Trim = TrimRule
