@@ -11,7 +11,8 @@ from PIL import Image
 from fernring.core.document.piece import Piece
 from fernring.core.errors import DocumentError, FitError
 from fernring.core.solved import solve_piece
-from fernring.formats.drawing import Discs, Drawing
+from fernring.formats.drawing import Drawing
+from fernring.formats.look import domes
 from fernring.formats.picture import picture
 from fernring.formats.piece_json import MOST_BYTES, document_bytes, parse_document
 from fernring.formats.png import png
@@ -34,7 +35,7 @@ class PngTest(FernTestCase):
 
     def test_a_dot_is_a_lit_dome(self) -> None:
         """Its shade in the middle, a lighter spot up and left by a third of its radius, a darker rim low and right."""
-        dot = Drawing(-10, -10, 20, 20, (Discs(np.zeros(1), np.zeros(1), np.array([8.0]), "#808000"),))
+        dot = Drawing(-10, -10, 20, 20, tuple(domes(np.zeros(1), np.zeros(1), np.array([8.0]), "#808000")))
         pixels = np.asarray(Image.open(BytesIO(png(dot, 400))).convert("RGB")).astype(int)
 
         def at(x: float, y: float) -> list[int]:
