@@ -237,7 +237,7 @@ class PaperTest(BrowserTestCase):
         self.print_room("Annular eclipse")
         picture = self.download("Picture, SVG").decode()
         self.assertIn('width="98mm"', picture)
-        self.assertEqual(picture.count("<circle"), 3 * 721 + 1)  # rim, body and light of each dot, and the blank
+        self.assertEqual(picture.count("<circle"), 3 * 553 + 1)  # rim, body and light of each dot, and the blank
         self.assertEqual(Image.open(io.BytesIO(self.download("Picture, PNG"))).size, (1600, 1600))
         rows = list(csv.DictReader(io.StringIO(self.download("Rows, CSV").decode())))
         self.assertEqual([row["row"] for row in rows][:3], ["C", "1", "2"])

@@ -1,0 +1,44 @@
+"""Paint as light sees it, in files."""
+
+import numpy as np
+import shapely
+
+from fernring.core.solved import solve_piece
+from fernring.formats.drawing import Area, Discs
+from fernring.formats.look import BODY, LIGHT, domes, ribbon, ridged, tones
+from fernring.formats.picture import picture
+from tests import patterns
+from tests.assertions import FernTestCase
+
+
+class LookTest(FernTestCase):
+    def test_tones_are_mixed_with_black_and_white(self) -> None:
+        """28 % of the way to black, 55 % to white, rounded to whole levels."""
+        self.assertEqual(tones("#c86432"), ("#904824", "#e6b9a3"))
+
+    def test_a_dot_is_rim_body_and_light(self) -> None:
+        rim, body, light = domes(np.array([5.0]), np.array([7.0]), np.array([10.0]), "#c86432")
+        self.assertEqual([one.colour for one in (rim, body, light)], ["#904824", "#c86432", "#e6b9a3"])
+        self.assertEqual([float(one.radius[0]) for one in (rim, body, light)], [10.0, 10 * BODY, 10 * LIGHT])
+        self.assert_mm(float(light.x[0]), 2.0)
+        self.assert_mm(float(light.y[0]), 3.4)
+
+    def test_a_ribbon_is_as_wide_as_its_discs_and_round_at_the_head(self) -> None:
+        spine = np.column_stack((np.linspace(0, 10, 11), np.zeros(11)))
+        straight = shapely.Polygon(ribbon(spine, np.full(11, 2.0), 0.5, (0.0, 0.0)))
+        self.assert_mm(straight.bounds[0], -1.0, 0.02)
+        self.assertEqual((straight.bounds[1], straight.bounds[2], straight.bounds[3]), (-1.0, 10.0, 1.0))
+        shifted = shapely.Polygon(ribbon(spine, np.full(11, 2.0), 0.5, (0.25, -0.5)))
+        self.assert_mm(shifted.centroid.x - straight.centroid.x, 0.5)
+        self.assert_mm(shifted.centroid.y - straight.centroid.y, -1.0)
+
+    def test_swipes_are_rim_body_and_ridge_and_their_heads_no_domes(self) -> None:
+        solved = solve_piece(patterns.piece("teardrops"))
+        mark = solved.marked[0]
+        rim, body, ridge = (shapely.Polygon(area.points) for area in ridged(mark.mark, "#c86432"))
+        self.assertTrue(rim.buffer(1e-3).contains(body) and body.buffer(0.1).contains(ridge))
+        shapes = picture(solved).primitives
+        self.assertEqual(sum(isinstance(one, Area) for one in shapes), 3 * len(solved.marked))
+        drawn = sum(len(one.x) for one in shapes if isinstance(one, Discs))
+        self.assertEqual(drawn, 1 + 3 * int(solved.domed.sum()))  # the blank is a disc as well
+        self.assertEqual(int(solved.dots.painted.sum() - solved.domed.sum()), len(solved.marked))
