@@ -63,8 +63,8 @@ class RowsTest(BrowserTestCase):
 
     def test_what_is_changed_while_the_slack_is_spread_is_kept(self) -> None:
         """The answer of the first question comes late, to a piece that is another by then; it is asked about anew."""
-        self.pick("9")
-        self.press("Remove row 9")
+        self.pick("12")
+        self.press("Remove row 12")
         expect(self.summary()).to_contain_text("left at the edge")
         held: list[Route] = []
         self.page.route("**/api/slack", lambda route: route.continue_() if held else held.append(route))
@@ -125,16 +125,16 @@ class RowsTest(BrowserTestCase):
     def test_shades_single_taking_turns_and_from_a_ramp(self) -> None:
         self.pick("2")
         self.page.get_by_role("button", name="Shade: Centre to edge 1").click()
-        self.page.get_by_role("button", name="Ember", exact=True).click()
-        expect(self.row("2")).to_contain_text("Ember")
+        self.page.get_by_role("button", name="Fern", exact=True).click()
+        expect(self.row("2")).to_contain_text("Fern")
         self.press("Add a shade that takes turns")
-        expect(self.row("2")).to_contain_text("Ember, Moonmilk")
+        expect(self.row("2")).to_contain_text("Fern, Moonmilk")
         self.page.get_by_role("button", name="Shade 2: Moonmilk").click()
         self.page.get_by_role("button", name="Centre to edge, step 3").click()
-        expect(self.row("2")).to_contain_text("Ember, Centre to edge 3")
+        expect(self.row("2")).to_contain_text("Fern, Centre to edge 3")
         self.assertEqual(self.document()["rows"][2]["shades"][1], {"kind": "ramp", "ramp": "centre-to-edge", "step": 3})
         self.press("Drop shade 1")
-        expect(self.row("2")).not_to_contain_text("Ember")
+        expect(self.row("2")).not_to_contain_text("Fern")
 
     def test_add_copy_reorder_and_remove(self) -> None:
         lines = self.page.locator(".row-line")
@@ -189,7 +189,7 @@ class RowsTest(BrowserTestCase):
         ramp.get_by_label("Steps").fill("8")
         ramp.get_by_label("Steps").press("Enter")
         expect(ramp.locator(".ramp-run span")).to_have_count(8)
-        ramp.get_by_label("Stop 1").select_option(label="Ember")
+        ramp.get_by_label("Stop 1").select_option(label="Fern")
         self.page.get_by_role("button", name="+ Tarn").click()
         self.assertEqual(self.document()["ramps"][-1]["steps"], 8)
 

@@ -20,7 +20,7 @@ MAY_CALL = {
 # Who may call whom within the core; all spend from the budget. Documents and the kinds of rows know each other: a kind
 # brings its own fields.
 CORE_MAY_CALL = {
-    "geometry": {"errors"},
+    "geometry": {"errors", "kept"},
     "dots": {"geometry", "kept"},
     "colour": {"document"},
     "document": {"errors", "rows"},

@@ -2,9 +2,7 @@
 
 from dataclasses import replace
 
-from ..document.piece import Piece
-from ..errors import PlanError
-from ..solved import Solved, solve_piece
+from ..solved import Solved
 from .closing import closing_verdicts
 from .edges import edge_verdicts
 from .even import even_verdicts
@@ -37,14 +35,6 @@ _ORDER = {"serious": 0, "warning": 1, "note": 2}
 def serious(solved: Solved) -> tuple[Verdict, ...]:
     """The serious findings, the accepted ones as well."""
     return tuple(verdict for verdict in all_verdicts(solved) if verdict.severity == "serious")
-
-
-def no_worse(now: Solved, most: int, piece: Piece) -> bool:
-    """Whether a piece made from this one has no more than so many serious findings."""
-    try:
-        return len(serious(solve_piece(piece, now))) <= most
-    except PlanError:
-        return False
 
 
 def all_verdicts(solved: Solved) -> tuple[Verdict, ...]:

@@ -6,8 +6,8 @@ from math import cos, inf, pi
 import numpy as np
 
 from ..budget import spend
-from ..dots.table import Array
 from ..kept import Kept
+from .surface import Array
 
 ENVELOPE = 300_000  # work for one outline
 RIM = 32  # corners of a disc

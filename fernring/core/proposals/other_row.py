@@ -5,7 +5,7 @@ from math import pi
 
 import numpy as np
 
-from ..advice.all import no_worse, serious
+from ..advice.all import serious
 from ..budget import attempt, budgeted
 from ..document.names import fresh_id
 from ..document.piece import Piece
@@ -15,6 +15,7 @@ from ..rows.placed import PlacedRow
 from ..rows.solve import solve_on_halves
 from ..rows.tracks import TRACKS
 from ..solved import solve_piece
+from .harmless import harmless
 from .next_row import row_of_one, sizes_for_one_more
 
 LARGEST = 0.09  # dots of at most so much of the way from the centre to the edge are tried
@@ -53,11 +54,10 @@ def other_row(piece: Piece, kind: str) -> Row:
     if before is None:
         return rows[0]
 
-    def harmless(row: Row) -> bool:
-        tried = piece.model_copy(update={"rows": (*piece.rows, row)})
-        return attempt(partial(no_worse, now, len(before), tried)) or False
+    def with_it(row: Row) -> Piece:
+        return piece.model_copy(update={"rows": (*piece.rows, row)})
 
-    return next(filter(harmless, rows), rows[0])
+    return next((row for row in rows if harmless(now, len(before), with_it(row))), rows[0])
 
 
 def _painted(row: PlacedRow) -> float:

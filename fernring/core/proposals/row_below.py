@@ -2,7 +2,7 @@
 
 from functools import partial
 
-from ..advice.all import no_worse, serious
+from ..advice.all import serious
 from ..budget import attempt, budgeted
 from ..document.names import fresh_id, row_marks, spoken
 from ..document.piece import Piece
@@ -10,6 +10,7 @@ from ..document.row import Row
 from ..errors import FitError
 from ..solved import solve_piece
 from ..words.lengths import mm
+from .harmless import harmless
 from .next_row import rows_with_room, sizes_for_one_more
 
 
@@ -34,9 +35,7 @@ def row_below(piece: Piece, index: int) -> Row:
     if before is None:
         return tries[-1]
 
-    def harmless(row: Row) -> bool:
-        rows = (*piece.rows[: index + 1], row, *piece.rows[index + 1 :])
-        tried = piece.model_copy(update={"rows": rows})
-        return attempt(partial(no_worse, now, len(before), tried)) or False
+    def with_it(row: Row) -> Piece:
+        return piece.model_copy(update={"rows": (*piece.rows[: index + 1], row, *piece.rows[index + 1 :])})
 
-    return next(filter(harmless, tries), tries[-1])
+    return next((row for row in tries if harmless(now, len(before), with_it(row))), tries[-1])

@@ -3,6 +3,7 @@
 import numpy as np
 
 from fernring.core.document.start import AtAngle
+from fernring.core.ground.ground import ground
 from fernring.core.plan import plan
 from fernring.core.rows.tracks import TRACKS
 from fernring.core.solved import solve_piece
@@ -47,7 +48,7 @@ class SpiralTest(FernTestCase):
         self.assertIn("runs off the blank at {45}", self.spiral(outer=46.0).noroom)
 
     def test_putting_a_row_on_it_begins_three_turns_within_the_blank(self) -> None:
-        begun = TRACKS["spiral"].begin(20.0, 45.0)
+        begun = TRACKS["spiral"].begin(20.0, 45.0, ground(piece().blank))
         found = plan(piece(row("s", 2.0, **begun)))
         self.assertGreater(len(found.dots), 20)
         self.assertNotIn("no room", self.codes(found))
