@@ -213,13 +213,12 @@ class BlankTest(BrowserTestCase):
 
 class NewBlankTest(BrowserTestCase):
     def test_a_new_piece_on_an_egg_and_on_a_heart(self) -> None:
-        for outline, relief in (("round", "egg"), ("heart", "flat")):
+        for name, relief in (("Egg", "egg"), ("Heart", "flat")):
             self.visit("/begin")
-            self.choose("Outline", outline)
-            self.choose("Relief", relief)
+            self.press(name)
             status = self.page.locator(".begin-foot [role=status]")
             expect(status).to_contain_text("exactly at the border")
-            self.fill("Name", f"A {outline} {relief}")
+            self.fill("Name", f"A {name}")
             self.press("Begin this piece")
             expect(self.summary()).to_contain_text("exactly at the border")
             self.assertEqual(self.document()["blank"]["relief"]["kind"], relief)

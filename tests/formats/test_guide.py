@@ -98,7 +98,7 @@ class ScaleTest(FernTestCase):
         self.assertEqual((root.get("width"), root.get("viewBox")), ("98mm", "-49 -49 98 98"))
         per_inch = 96.0
         circles = [e for e in SVG.parse(io.StringIO(text), ppi=per_inch).elements() if isinstance(e, Circle)]
-        self.assertEqual(len(circles), len(solved.dots) + 1)
+        self.assertEqual(len(circles), 3 * len(solved.dots) + 1)  # rim, body and light of each, and the blank
         widest = max(abs(complex(c.rx, 0)) for c in circles) * 2 / per_inch * 25.4
         self.assert_mm(widest, 90, 0.005)
 

@@ -27,7 +27,7 @@ def light() -> dict[str, Any]:
 
 
 def heavy() -> dict[str, Any]:
-    """A piece that takes seconds until its budget is spent: petals on petals on a dot, with swipes on each."""
+    """A piece that takes seconds until it holds too many swipes: petals on petals on a dot, with swipes on each."""
     swipe = {"kind": "swipe", "id": "s", "to": {"kind": "contact"}, "family": 9, "form": "comma left"}
     outer = patterns.walk(0.2, id="o", load="each", count=30, trims=[swipe])
     inner = patterns.walk(0.4, id="i", load="each", count=60, layers=6, trims=[outer])
@@ -85,7 +85,7 @@ class PoolTest(ServerTest):
         self.assertEqual((status, problem["field"]), (422, "segments"))
         status, problem = self.ask("/api/plan", heavy())
         self.assertEqual((status, problem["code"], problem["field"]), (422, "plan", "rows.0"))
-        self.assertIn("The centre asks for more calculation", problem["message"])
+        self.assertIn("at most 12000 swipes", problem["message"])
 
     def test_fifty_plans_that_nobody_waits_for_hold_up_nobody(self) -> None:
         for line in [self.server.begin("/api/plan", heavy()) for _ in range(50)]:

@@ -26,13 +26,12 @@ class Spread:
 
 
 @budgeted
-def spread_slack(piece: Piece, close: float = CLOSE_ENOUGH) -> Spread:
+def spread_slack(piece: Piece) -> Spread:
     """Add delta >= 0 to the gap of the nested rows inside the last fixed row, or inside the border.
 
     The target is the border when nested rows come after every fixed row; else it is the inner painted edge
     of the last fixed row less the piece's safe gap. Where the rows jump past the target the nearest state
-    below it is taken and the remainder stated; where they do not, at most `close` (mm) is left. Raises FitError when
-    there is no nested row, or nothing left to spread.
+    below it is taken and the remainder stated. Raises FitError when there is no nested row, or nothing left to spread.
     """
     chosen, fixed = slack_rows(piece)
     if not chosen:
@@ -47,7 +46,7 @@ def spread_slack(piece: Piece, close: float = CLOSE_ENOUGH) -> Spread:
         lambda delta: -_left(_widened(piece, chosen, delta), fixed),
         0.0,
         max(most, 0.0),
-        close / 10,
+        CLOSE_ENOUGH / 10,
         about=before / len(chosen),
     )
     spread = _widened(piece, chosen, added)

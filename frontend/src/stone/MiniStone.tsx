@@ -1,4 +1,5 @@
-/** A piece drawn small, from the same plan. `size` is the side of the square that holds it, CSS pixels. */
+/** A piece drawn small, from the same plan. `size` is the side of the square that holds it, CSS pixels. Without a name
+ * it only adorns what stands beside it. */
 import { useEffect, useRef } from "react";
 import { drawStone } from "./draw";
 import type { Drawn } from "./scene";
@@ -26,8 +27,9 @@ export function MiniStone({ plan, base, size, name, poles }: Props) {
   return (
     <canvas
       ref={ref}
-      role="img"
-      aria-label={name}
+      role={name ? "img" : undefined}
+      aria-label={name || undefined}
+      aria-hidden={!name}
       width={side * ratio}
       height={side * ratio}
       style={{ width: side, height: side }}

@@ -28,7 +28,6 @@ from .rings import centre, rings
 
 Half = Literal["front", "back", "both"]
 LEAST_APART, MOST_TRIES = 0.05, 8
-SPREAD = 0.2  # of the slack so much may be left to the last row (mm)
 
 
 @budgeted
@@ -107,7 +106,7 @@ def _to_the_border(piece: Piece) -> Piece:
     """Spread the slack; what a jump leaves over on a half is taken by setting its last row at the border."""
     if len(piece.rows) < 2:
         return piece
-    spread = spread_slack(piece, SPREAD).piece
+    spread = spread_slack(piece).piece
     halves, placed = solve_rows(spread)
     rows = list(spread.rows)
     for half in ("front", "back"):

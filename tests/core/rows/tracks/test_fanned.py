@@ -48,5 +48,4 @@ class FannedTest(FernTestCase):
 
     def test_no_room(self) -> None:
         self.assertEqual(fan(self.rule(30.0), AXIS, self.context), NO_ROOM)
-        self.assertEqual(fan(self.rule(9.0), Axis(0.0, 0.0, 0.0, (-pi / 2, pi / 2)), self.context), NO_ROOM)
         np.testing.assert_array_equal(AXIS.bounds, (0.0, pi))
