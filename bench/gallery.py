@@ -1,4 +1,4 @@
-"""The gallery of starting patterns on a warm server, designs for random blanks, and how much of the ground each paints."""
+"""The gallery of starting patterns on a warm server, designs for random blanks, and the share of the ground painted."""
 
 import statistics
 import tempfile
@@ -41,7 +41,8 @@ def run() -> bool:
     given = read_piece(bare).model_copy(update={"safe_gap": 0.3})
     for recipe in recipes():
         if recipe.rhythm:
-            print(f"  {recipe.name:<24} paints {_share(given, recipe, 90):.2f} {_share(given, recipe, 200):.2f} of 90 and 200 mm")
+            small, large = (_share(given, recipe, width) for width in (90.0, 200.0))
+            print(f"  {recipe.name:<24} paints {small:.2f} and {large:.2f} of the ground of 90 and 200 mm")
     dense = [recipe for recipe in recipes() if recipe.filled]
     least = min(_share(given, recipe, width) for recipe in dense for width in (80.0, 90.0, 200.0, 300.0))
     print(f"  the least of the dense ones: {least:.3f} (at least {DENSE:g}) {'holds' if least >= DENSE else 'MISSED'}")
@@ -73,7 +74,8 @@ def _random(given: Piece) -> bool:
         except FernError:
             refused += 1
         times.append(time.perf_counter() - begin)
-    print(f"  {BLANKS} random blanks, {refused} refused with a sentence, median {1000 * statistics.median(times):.0f} ms")
+    median = 1000 * statistics.median(times)
+    print(f"  {BLANKS} random blanks, {refused} refused with a sentence, median {median:.0f} ms")
     good = figure("95th percentile of them", 1000 * float(np.quantile(times, 0.95)), "ms", 1500)
     return figure("the slowest of them", 1000 * max(times), "ms", 4000) and good
 

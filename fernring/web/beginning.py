@@ -13,11 +13,12 @@ from ..core.document.kit import Kit
 from ..core.document.numbers import Ident, Repeats, Segments
 from ..core.document.piece import Piece
 from ..core.document.row import Row
-from ..core.document.shelf import Paint, Shelf
+from ..core.document.shelf import Paint, Shade, Shelf
 from ..core.errors import ComposeError
 from ..core.proposals import begun
 from ..core.proposals.everyday import everyday_blanks
 from ..core.proposals.other_row import other_row
+from ..core.proposals.shading import shades
 from ..core.proposals.starters import starters
 from ..core.proposals.starting.compose import compose
 from ..core.proposals.starting.recipe import recipes
@@ -80,6 +81,12 @@ class NewRowRequest(Asked):
 
     piece: PieceBody
     kind: Ident
+
+
+class ShadesRequest(RowRequest):
+    """By which way a row is shaded."""
+
+    way: Ident
 
 
 class NewTrimRequest(RowRequest):
@@ -175,6 +182,12 @@ def post_begin_track(request: TrackRequest) -> dict[str, Any]:
 def post_begin_row(request: NewRowRequest) -> Row:
     """A row on another kind of track, to add at the end."""
     return other_row(request.piece, request.kind)
+
+
+@router.post("/begin/shades")
+def post_begin_shades(request: ShadesRequest) -> list[Shade]:
+    """The shades of a row in one step."""
+    return list(shades(request.piece, request.row, request.way))
 
 
 @router.post("/begin/trim")

@@ -136,6 +136,18 @@ class RowsTest(BrowserTestCase):
         self.press("Drop shade 1")
         expect(self.row("2")).not_to_contain_text("Fern")
 
+    def test_a_paint_for_each_spoke_in_one_step(self) -> None:
+        self.pick("5")
+        self.press("In one step…")
+        self.page.get_by_role("menuitem", name="A paint for each spoke").click()
+        expect(self.page.get_by_role("button", name="Drop shade 12", exact=True)).to_be_visible()
+        document = self.document()
+        names = [shade["paint"] for shade in document["rows"][5]["shades"]]
+        self.assertEqual(names[::2], [paint["id"] for paint in document["paints"]])
+        self.assertEqual(names[::2], names[1::2])
+        self.undo()
+        expect(self.page.get_by_role("button", name="Drop shade 1", exact=True)).to_have_count(0)
+
     def test_add_copy_reorder_and_remove(self) -> None:
         lines = self.page.locator(".row-line")
         count = lines.count()

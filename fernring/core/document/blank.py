@@ -137,6 +137,12 @@ def _possible_outline(outline: Outline) -> None:
             )
     if isinstance(outline, Cross) and outline.arm > min(outline.length, outline.width):
         raise ValueError(f"the bars of a cross are narrower than the cross; {outline.arm:g} mm is too wide")
+    if isinstance(outline, Cross) and outline.bar is not None:
+        low, high = outline.arm / 2, outline.length - outline.arm / 2
+        if not low <= outline.bar <= high:
+            raise ValueError(
+                f"the level bar of this cross lies {low:g} to {high:g} mm below the top, not {outline.bar:g}"
+            )
     if isinstance(outline, Heart) and outline.length < outline.width / 2:
         raise ValueError(f"a heart {outline.width:g} mm wide is at least {outline.width / 2:g} mm long")
 

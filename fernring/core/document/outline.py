@@ -55,12 +55,14 @@ class Heart(Frozen):
 
 
 class Cross(Frozen):
-    """Length from top to bottom, width across, both bars `arm` wide."""
+    """Length from top to bottom, width across, both bars `arm` wide; the middle of the level bar lies `bar` below the
+    top, None for halfway."""
 
     kind: Literal["cross"] = "cross"
     length: Annotated[BlankWidth, named("Length", along="down")]
     width: Annotated[BlankWidth, named("Width", along="across")]
     arm: Annotated[BlankWidth, named("Width of the bars")]
+    bar: Annotated[BlankWidth | None, named("Level bar, from the top", none="halfway", wide=130)] = None
 
 
 class Leaf(Frozen):

@@ -18,6 +18,12 @@ from .shelf import Shade
 from .start import Offset, Start
 
 MOST_SHADES, MOST_TRIMS = 24, 8
+SHADING = {
+    "one": "one for all",
+    "paints": "all paints in turn",
+    "spokes": "a paint for each spoke",
+    "ramp": "the last ramp, step by step",
+}
 
 
 class Row(Frozen):

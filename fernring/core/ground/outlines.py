@@ -26,7 +26,7 @@ _CORNERS: dict[str, Callable[[Any], Array]] = {
     "rectangle": lambda o: shapes.rectangle(o.length, o.width, o.corner),
     "polygon": lambda o: shapes.polygon(o.sides, o.side),
     "heart": lambda o: shapes.heart(o.length, o.width),
-    "cross": lambda o: shapes.cross(o.length, o.width, o.arm),
+    "cross": lambda o: shapes.cross(o.length, o.width, o.arm, o.bar),
     "leaf": lambda o: shapes.leaf(o.length, o.width),
     "spoked": lambda o: shapes.spoked(o.distances),
     "odd": lambda o: inset.simplified(shapes.odd(o.x, o.y), ROUGHNESS),

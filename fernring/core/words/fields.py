@@ -64,6 +64,7 @@ def facts() -> Facts:
             "depth": MOST_DEPTH,
         },
         "heights": dict(shelf.HEIGHT),
+        "shading": [list(pair) for pair in row.SHADING.items()],
     }
 
 

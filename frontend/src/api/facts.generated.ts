@@ -1225,6 +1225,15 @@ export const FACTS = {
     "name": "Width of the bars",
     "least": 10,
     "most": 1000
+   },
+   "bar": {
+    "written": "distance",
+    "name": "Level bar, from the top",
+    "none": "halfway",
+    "wide": 130,
+    "least": 10,
+    "most": 1000,
+    "open": true
    }
   },
   "Leaf": {
@@ -2508,5 +2517,23 @@ export const FACTS = {
   "fluid": 0.16,
   "medium": 0.24,
   "heavy": 0.32
- }
+ },
+ "shading": [
+  [
+   "one",
+   "one for all"
+  ],
+  [
+   "paints",
+   "all paints in turn"
+  ],
+  [
+   "spokes",
+   "a paint for each spoke"
+  ],
+  [
+   "ramp",
+   "the last ramp, step by step"
+  ]
+ ]
 };

@@ -80,6 +80,8 @@ export const RELIEFS: Record<string, string> = FACTS.reliefs;
 export const ROUND_RELIEFS: readonly string[] = FACTS.roundReliefs;
 export const EDGED: readonly string[] = FACTS.edged;
 export const MOST = FACTS.most;
+/** Ways to shade a row in one step, in words. */
+export const SHADING = FACTS.shading as [string, string][];
 export const HEIGHTS: Record<string, number> = FACTS.heights;
 
 /** The facts of a model's fields. */

@@ -164,6 +164,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/begin/shades": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Shades
+         * @description The shades of a row in one step.
+         */
+        post: operations["post_begin_shades"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/begin/starters": {
         parameters: {
             query?: never;
@@ -1935,11 +1955,14 @@ export interface components {
         };
         /**
          * Cross
-         * @description Length from top to bottom, width across, both bars `arm` wide.
+         * @description Length from top to bottom, width across, both bars `arm` wide; the middle of the level bar lies `bar` below the
+         *     top, None for halfway.
          */
         Cross: {
             /** Width of the bars */
             arm: number;
+            /** Level bar, from the top */
+            bar?: number | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -3737,6 +3760,17 @@ export interface components {
             name: string;
         };
         /**
+         * ShadesRequest
+         * @description By which way a row is shaded.
+         */
+        ShadesRequest: {
+            piece: components["schemas"]["Piece"];
+            /** Row */
+            row: number;
+            /** Way */
+            way: string;
+        };
+        /**
          * ShapeRegion
          * @description A silhouette: what lies inside its closed lines.
          *
@@ -5049,6 +5083,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Row"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_shades: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShadesRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
                 };
             };
             /** @description The request cannot be read. */

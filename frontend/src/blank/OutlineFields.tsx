@@ -72,10 +72,10 @@ export function OutlineFields({ outline, onKind, onChange, measures = true }: Pr
   );
 }
 
-/** The measures of an outline that are single numbers. */
+/** The measures of an outline that are single numbers, those left open as well. */
 export function measuresOf(outline: Outline): [string, Fact][] {
   return Object.entries(fieldsOf(OUTLINES[outline.kind] ?? "")).filter(
-    ([field]) => typeof (outline as unknown as Record<string, unknown>)[field] === "number",
+    ([field, fact]) => fact.open || typeof (outline as unknown as Record<string, unknown>)[field] === "number",
   );
 }
 

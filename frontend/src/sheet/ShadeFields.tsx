@@ -1,10 +1,12 @@
 /** The shades of a row: one, or several that take turns along its places. */
-import { ActionIcon, Tooltip } from "@mantine/core";
+import { ActionIcon, Button, Menu, Tooltip } from "@mantine/core";
 import { IconPlus, IconX } from "@tabler/icons-react";
-import { fieldsOf, trackOf } from "../api/facts";
+import { client, need } from "../api/client";
+import { fieldsOf, SHADING, trackOf } from "../api/facts";
 import type { Shade } from "../api/types";
+import { withRow } from "../piece/edits";
 import { TextField } from "../studio/TextField";
-import { changeRow, type RowProps } from "./props";
+import { askedOfRow, changeRow, type RowProps } from "./props";
 import { ShadePicker } from "./ShadePicker";
 
 const FACTS = fieldsOf("Row");
@@ -47,6 +49,7 @@ export function ShadeFields(props: RowProps) {
           </ActionIcon>
         </Tooltip>
       )}
+      {!trackOf(row).central && <InOneStep {...props} />}
       <span className="grow" />
       <span style={{ width: 170 }}>
         <TextField
@@ -59,6 +62,31 @@ export function ShadeFields(props: RowProps) {
         />
       </span>
     </div>
+  );
+}
+
+/** All shades of the row at once: one for all, in turn, or one for each spoke. */
+function InOneStep(props: RowProps) {
+  const take = (way: string, words: string) =>
+    askedOfRow(props, `Shades: ${words}`, async (now, place) => {
+      const shades = await need(client.POST("/api/begin/shades", { body: { piece: now, row: place, way } }));
+      return withRow(now, place, { shades });
+    });
+  return (
+    <Menu withinPortal>
+      <Menu.Target>
+        <Button size="compact-xs" variant="default">
+          In one step…
+        </Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        {SHADING.map(([way, words]) => (
+          <Menu.Item key={way} onClick={() => void take(way, words)}>
+            {words.charAt(0).toUpperCase() + words.slice(1)}
+          </Menu.Item>
+        ))}
+      </Menu.Dropdown>
+    </Menu>
   );
 }
 

@@ -62,12 +62,14 @@ def heart(length: float, width: float) -> Array:
     return np.asarray(shape + np.array([0.0, (r - tip) / 2]))
 
 
-def cross(length: float, width: float, arm: float) -> Array:
-    """An upright cross; length from top to bottom, both bars `arm` wide, crossing in the middle."""
+def cross(length: float, width: float, arm: float, bar: float | None = None) -> Array:
+    """An upright cross; length from top to bottom, both bars `arm` wide, the middle of the level one `bar` below its
+    top (None: halfway)."""
     x, y, a = width / 2, length / 2, arm / 2
-    return np.array(
-        [(a, -y), (a, -a), (x, -a), (x, a), (a, a), (a, y), (-a, y), (-a, a), (-x, a), (-x, -a), (-a, -a), (-a, -y)]
-    )
+    at = 0.0 if bar is None else bar - y
+    top, low = at - a, at + a
+    corners = [(a, -y), (a, top), (x, top), (x, low), (a, low), (a, y)]
+    return _without_doubles(np.array([*corners, *((-px, py) for px, py in reversed(corners))]))
 
 
 def leaf(length: float, width: float) -> Array:

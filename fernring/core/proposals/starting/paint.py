@@ -9,10 +9,11 @@ from ...document.row import Row
 from ...document.shelf import Paint, PaintShade, Ramp, RampShade, Shade
 from ...rows.counts import repeats
 from ...rows.trims.kind import TrimRule
+from ..shading import round_the_spokes
 from .colours import accents, by_contrast, clear_run, contrasting, even_steps, light_to_deep
 from .recipe import Beat, Recipe, Role
 
-MOST_STEPS, MOST_TURNS = 12, 24
+MOST_STEPS = 12
 RAMP = "centre-to-edge"
 
 
@@ -71,8 +72,7 @@ def _stops(paints: tuple[Paint, ...], recipe: Recipe) -> tuple[Paint, ...]:
 def _round_the_spokes(row: Row, piece: Piece) -> list[Tint]:
     """The paints in their order, one for each spoke: as often each as a segment has places, one after the other."""
     places = max(repeats(row.count, piece.segments) // piece.segments, 1)
-    paints = piece.paints[: MOST_TURNS // places] or piece.paints[:1]
-    return [_tint(paint) for paint in paints for _ in range(places)]
+    return [_tint(paint) for paint in round_the_spokes(piece.paints, places)]
 
 
 def _over(

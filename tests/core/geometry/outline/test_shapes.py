@@ -32,3 +32,12 @@ class ShapeTest(FernTestCase):
     def test_distances_that_jump_too_much(self) -> None:
         with self.assertRaisesRegex(FitError, "pass its own centre"):
             shapes.spoked([10, 10, 900, 10, 10, 10, 900, 10])
+
+    def test_the_level_bar_of_a_cross_may_stand_at_any_height(self) -> None:
+        """The area stays the same: two bars less the square they share."""
+        for bar in (12.0, 30.0, 50.0, 88.0):
+            corners = shapes.cross(100, 80, 24, bar)
+            self.assert_mm(abs(polygon.area(corners)), 100 * 24 + 80 * 24 - 24 * 24)
+            level = corners[np.abs(corners[:, 0]) > 39][:, 1]
+            self.assert_mm(float(level.mean()), bar - 50)
+        np.testing.assert_array_equal(shapes.cross(100, 80, 24), shapes.cross(100, 80, 24, 50.0))

@@ -1,0 +1,51 @@
+"""The shades of a row in one step: one for all, paints or a ramp in turn, a paint for each spoke."""
+
+from collections.abc import Sequence
+from typing import TypeVar
+
+from ..document.piece import Piece
+from ..document.row import MOST_SHADES, SHADING
+from ..document.shelf import Paint, PaintShade, RampShade, Shade
+from ..errors import FitError
+from ..solved import solve_piece
+
+Item = TypeVar("Item")
+
+
+def shades(of: Piece, index: int, way: str) -> tuple[Shade, ...]:
+    """The row's shades by one of the ways of SHADING.
+
+    Raises FitError when there is no such row or way, no ramp, or when spokes do not hold the same number of places.
+    """
+    if not 0 <= index < len(of.rows):
+        raise FitError(f"The piece has {len(of.rows)} rows; there is no row at place {index}.", "row")
+    if way not in SHADING:
+        raise FitError(f"There is no shading “{way}”; there are {', '.join(SHADING)}.", "way")
+    if way == "one":
+        return of.rows[index].shades[:1]
+    if way == "ramp":
+        if not of.ramps:
+            raise FitError("The piece has no ramp yet; add one in the Colours part.", "ramps")
+        ramp = of.ramps[-1]
+        return tuple(RampShade(ramp=ramp.id, step=1 + k) for k in range(ramp.steps))
+    if way == "paints":
+        return _plain(of.paints[:MOST_SHADES])
+    placed = solve_piece(of).rows[index]
+    places, more = divmod(placed.places, of.segments)
+    if more or not places:
+        raise FitError(
+            f"A paint for each spoke wants as many places at every spoke; this row has {placed.places} for "
+            f"{of.segments} spokes.",
+            "row",
+        )
+    return _plain(round_the_spokes(of.paints, places))
+
+
+def round_the_spokes(paints: Sequence[Item], places: int) -> list[Item]:
+    """One after the other, each as often as a spoke has places, as many as a row may name; at least one."""
+    chosen = paints[: MOST_SHADES // places] or paints[:1]
+    return [paint for paint in chosen for _ in range(min(places, MOST_SHADES))]
+
+
+def _plain(paints: Sequence[Paint]) -> tuple[Shade, ...]:
+    return tuple(PaintShade(paint=paint.id) for paint in paints)
