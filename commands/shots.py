@@ -51,6 +51,8 @@ def _bench(page: Page, at: str) -> None:
 def _begin(page: Page, at: str) -> None:
     page.goto(f"{at}/begin")
     page.locator(".begin-stone canvas").first.wait_for()
+    page.get_by_role("radio", name="Petal scales").check()
+    page.mouse.move(0, 0)
 
 
 def _open(page: Page, at: str, name: str) -> None:
@@ -147,6 +149,12 @@ def _swipes(page: Page, at: str) -> None:
     _open(page, at, "Pole star")
 
 
+def _fans(page: Page, at: str) -> None:
+    _open(page, at, "Comet stone")
+    page.locator(".row-line", has_text="fans").click()
+    page.get_by_label("Swipes at most").wait_for()
+
+
 def _corners(page: Page, at: str) -> None:
     _open(page, at, "Moon phases tile")
 
@@ -173,6 +181,7 @@ VIEWS: dict[str, Callable[[Page, str], None]] = {
     "ball": _ball,
     "petals": _petals,
     "swipes": _swipes,
+    "fans": _fans,
     "corners": _corners,
     "print": _print,
     "tiled-guide": _tiled_guide,

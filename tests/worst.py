@@ -115,6 +115,14 @@ def meeting(repeats: int) -> Document:
     return row("r", 3.0, count=absolute(repeats), fit="meet", trims=trims)
 
 
+def fans(head: float = 0.8, **more: Any) -> Document:
+    return row("r", head, track={"kind": "fan", "at": "lines", "most": 25, "form": "straight", **more}, gap=0.1)
+
+
+def hug() -> Document:
+    return {"kind": "hug", "size": {"diameter": 0.5}, "form": "straight"}
+
+
 def bare(k: int) -> Document:
     x, y = tangle(k, 1000)
     area = {"kind": "shape", "lines": [{"x": x, "y": y}]}
@@ -146,6 +154,12 @@ WORST: dict[str, Callable[[], Document]] = {
     "mirrored places with swipes": lambda: piece(
         *[ring(400.0 - k, 64, 1.0, [swipe()] * 6, mirrored={"kind": "distance", "mm": 2.0}) for k in range(40)]
     ),
+    "fans on 64 lines of a star, among dots": lambda: piece(
+        *rings(6, 2000, 20.0), *[fans()] * 20, outline=star(2000), segments=64
+    ),
+    "hugging swipes round petals": lambda: piece(
+        *[ring(200.0 + 20 * k, 1000, 3.0, [layers(), *[hug()] * 7]) for k in range(10)]
+    ),
     "an oval like a needle": lambda: piece(outline={"kind": "oval", "length": 1000.0, "width": 10.0}),
     "14,000 strokes": lambda: piece(
         *[stroke(200.0 + k) for k in range(7)]
@@ -164,13 +178,13 @@ DOORS: dict[str, Callable[[Document], object]] = {
 def drawn(seed: int) -> Document:
     """A piece drawn from everything that costs much, at its bounds."""
     chance = Random(seed)
-    trims = [swipe(), layers(), layers(swipe()), top(0.5, 0.4, 0.3), walk(0.3, layers=6, lead=4)]
+    trims = [swipe(), hug(), layers(), layers(swipe()), top(0.5, 0.4, 0.3), walk(0.3, layers=6, lead=4)]
     chosen = lambda: [chance.choice(trims)] * chance.randint(1, 6)  # noqa: E731
     kinds: list[Callable[[], Document]] = [
         lambda: ring(chance.uniform(1, 490), chance.choice((2000, 400, 24)), chance.choice((0.2, 5.0, 60.0))),
         lambda: ring(chance.uniform(5, 490), chance.choice((300, 24)), 3.0, chosen()),
         lambda: row("r", chance.uniform(0.5, 5), count=absolute(chance.choice((2000, 60))), fit="distance"),
-        inset, gaps, arc, lambda: uneven(chance.choice((200, 12))), lambda: meeting(chance.choice((64, 8))),
+        inset, gaps, arc, fans, lambda: uneven(chance.choice((200, 12))), lambda: meeting(chance.choice((64, 8))),
     ]  # fmt: skip
     outlines = [None, star(2000), star(40), {"kind": "oval", "length": 1000.0, "width": 300.0}]
     reliefs: list[Document | None] = [None, DOME]
