@@ -1632,6 +1632,11 @@ export const FACTS = {
     "written": "rows",
     "none": "all",
     "longest": 60
+   },
+   "border": {
+    "written": "tick",
+    "name": "at the border too",
+    "default": false
    }
   },
   "WalkTrim": {

@@ -2316,9 +2316,15 @@ export interface components {
          *
          *     Holes more than four times as wide as the row's own dots are open ground and stay empty.
          *
-         *     `rows` names the rows whose gaps are filled; empty, all gaps out to the last row.
+         *     `rows` names the rows whose gaps are filled; empty, all gaps out to the last row. With `border` dips at a round
+         *     border are gaps as well.
          */
         GapsTrack: {
+            /**
+             * at the border too
+             * @default false
+             */
+            border: boolean;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}

@@ -10,7 +10,7 @@ from .recipe import Beat
 
 FILLING = Beat(size=1.0, shade=0)
 DIPS = Beat(size=1.0, shade=1)
-MOST_DIPS, MOST_FILLS = 2, 2
+MOST_DIPS, MOST_FILLS = 2, 3
 LARGEST = 0.13  # of the way to the border that a dot in a gap may be
 MOST_DOTS = 2500
 
@@ -36,7 +36,7 @@ def fill_gaps(design: Design, half: str) -> None:
     context = design.seen_from(half)
     dots = sum(row.total for row in context.placed)
     fitting = [size for size in design.sizes if size.diameter <= LARGEST * context.limit] or design.sizes[:1]
-    track = GapsTrack(least=design.sizes[0].diameter)
+    track = GapsTrack(least=design.sizes[0].diameter, border=True)
     for _ in range(MOST_FILLS):
         if design.full:
             return

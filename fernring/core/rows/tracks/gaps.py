@@ -13,9 +13,10 @@ from numpy.typing import NDArray
 from pydantic import Field
 
 from ...document.facts import Fact, named
-from ...document.numbers import FIRST, DotDiameter, Ident
+from ...document.numbers import FIRST, DotDiameter, Ident, Tick
 from ...dots.holes import holes
 from ...dots.index import Index
+from ...dots.rim_holes import rim_holes
 from ...dots.table import Array
 from ...geometry.turn import turned_places
 from ...ground.ground import Ground
@@ -40,7 +41,8 @@ class GapsTrack(TrackRule):
 
     Holes more than four times as wide as the row's own dots are open ground and stay empty.
 
-    `rows` names the rows whose gaps are filled; empty, all gaps out to the last row.
+    `rows` names the rows whose gaps are filled; empty, all gaps out to the last row. With `border` dips at a round
+    border are gaps as well.
     """
 
     kind: Literal["gaps"] = "gaps"
@@ -50,6 +52,7 @@ class GapsTrack(TrackRule):
     ] = "largest"
     least: Annotated[DotDiameter, named("Smallest", wide=88)] = 0.6
     rows: Annotated[tuple[Ident, ...], FIRST, Field(max_length=60), named("Gaps of rows", "rows", none="all")] = ()
+    border: Annotated[Tick, named("at the border too")] = False
 
 
 def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:
@@ -63,6 +66,12 @@ def solve_gaps(row: "Row", index: int, context: Context) -> PlacedRow:
     low, high = _band(track, context)
     least = (sizes[0] if track.sizes == "one size" else track.least) / 2
     cx, cy, room = holes(x, y, r, 2 * pi / order, context.turn_rad, least + row.gap, high)
+    if track.border and context.ground.round and not context.laps:
+        rim = float(context.surface.reach(np.array([context.limit]), np.zeros(1))[0])
+        widest = _widest(row, track, context)
+        at = rim_holes(x, y, r + row.gap, rim, 2 * pi / order, context.turn_rad, widest)
+        cx, cy = np.concatenate((cx, at[0])), np.concatenate((cy, at[1]))
+        room = np.concatenate((room, at[2] + row.gap))
     reach = np.hypot(cx, cy)
     within = (reach >= low) & (reach <= high)
     inside = within & (room <= _widest(row, track, context) + row.gap)
