@@ -21,7 +21,8 @@ function met({ diameters, trims, remainder }: Plan["rows"][number], units: Units
   const host = lengthText(diameters[0] ?? 0, units, "dot");
   const petal = spokenText(trims[0] ?? "", units);
   const left = spokenLength(remainder ?? 0, units);
-  return `The petals meet: dots of ${host} ${SUFFIX[units]}, ${petal}; ${left} is left to what lies inside.`;
+  const found = `The petals meet: dots of ${host} ${SUFFIX[units]}, ${petal}; ${left} is left to what lies inside.`;
+  return `${found} Sizes typed for dot and petal count again once another distance is chosen.`;
 }
 
 interface Props extends RowProps {

@@ -230,11 +230,7 @@ def _sentence(trim: HugTrim, tools: Mapping[str, str], host: str) -> str:
 
 
 def _begin(host: float, nearest: Callable[[float], dict[str, Any]], shades: Sequence[Shade]) -> dict[str, Any]:
-    return {
-        "kind": "hug",
-        "size": nearest(0.4 * host),
-        "shades": [shade.model_dump(mode="json") for shade in shades[:1]],
-    }
+    return {"kind": "hug", "size": nearest(0.4 * host), "shades": list(shades[:1])}
 
 
 def _smaller(_: HugTrim, __: float) -> list[list[Smaller]]:
