@@ -16,7 +16,7 @@ from ...rows.trims.walk import WalkTrim
 from .design import Design
 from .recipe import Beat
 
-WALKED = 0.24  # of its petal that a walked dot is
+WALKED = 0.16  # of its petal that a walked dot is
 TAIL = 2.2  # heads that a swipe is long
 TOP = 0.55  # of the dot below
 SMALLER = (1.0, 0.85, 0.72, 0.6, 0.5, 0.4)  # of the size wanted, tried in turn
