@@ -5,11 +5,12 @@ spread, and whatever a jump left over is taken up by setting the last row at the
 blank is filled as the recipe says, and at last the gaps.
 """
 
+from functools import partial
 from typing import Literal
 
 from ...advice.all import serious
 from ...advice.crowd import crowded
-from ...budget import budgeted
+from ...budget import attempt, budgeted
 from ...document.distance import AtWalk
 from ...document.piece import Piece
 from ...document.relief import Ball, Egg
@@ -34,17 +35,24 @@ LEAST_APART, MOST_TRIES = 0.05, 8
 def compose(bare: Piece, recipe: Recipe) -> Piece:
     """The piece with rows from the recipe; `bare` gives blank, segments, tools, paints and safe gap.
 
-    Where the rows get into each other's way, the same rhythm is tried with nothing on its dots. Raises ComposeError,
-    saying why, when no row fits.
+    Where the rows get into each other's way, or would take too much calculation, the same rhythm is tried with nothing
+    on its dots. Raises ComposeError, saying why, when no row fits.
     """
     if not recipe.rhythm:
         return bare
-    for tried in (recipe, recipe.plain):
-        piece = coloured(*_grown(bare, tried), tried)
-        found = serious(solve_piece(piece))
-        if not found:
-            return piece
-    raise ComposeError(f"“{recipe.name}” does not fit this blank. {found[0].text}", "pattern")
+    piece, trouble = attempt(partial(_tried, bare, recipe), 2) or (None, "")
+    if piece is None or trouble:
+        piece, trouble = _tried(bare, recipe.plain)
+    if trouble:
+        raise ComposeError(f"“{recipe.name}” does not fit this blank. {trouble}", "pattern")
+    return piece
+
+
+def _tried(bare: Piece, recipe: Recipe) -> tuple[Piece, str]:
+    """The design, and what is seriously wrong with it ("" for nothing)."""
+    piece = coloured(*_grown(bare, recipe), recipe)
+    found = serious(solve_piece(piece))
+    return piece, found[0].text if found else ""
 
 
 def _grown(bare: Piece, recipe: Recipe) -> tuple[Piece, list[Beat]]:

@@ -1,7 +1,9 @@
 """What is left over in a starting pattern: dips at the border, and gaps between dots."""
 
+from functools import partial
 from math import inf
 
+from ...budget import attempt
 from ...document.start import Offset
 from ...rows.border import passed
 from ...rows.tracks.gaps import GapsTrack
@@ -13,6 +15,7 @@ DIPS = Beat(size=1.0, shade=1)
 MOST_DIPS, MOST_FILLS = 2, 3
 LARGEST = 0.13  # of the way to the border that a dot in a gap may be
 MOST_DOTS = 2500
+COSTLY = 3  # gaps that would take more than a third of the work left are not filled
 
 
 def fill_dips(design: Design, half: str) -> None:
@@ -41,7 +44,9 @@ def fill_gaps(design: Design, half: str) -> None:
         if design.full:
             return
         row = design.row(half, fitting[-1:], 1, track=track)
-        placed = design.solved(row)
+        placed = attempt(partial(design.solved, row), COSTLY)
+        if placed is None:
+            return
         dots += placed.total
         if placed.noroom or dots > MOST_DOTS or placed.own_dots.radius.max(initial=inf) <= 0:
             return
