@@ -1,11 +1,13 @@
 """Empty places between discs and the circle around them: dots that touch the circle from inside and two discs."""
 
+from math import pi
+
 import numpy as np
 
 from ..budget import spend
 from .table import Array
 
-FINE = 3000  # directions looked along in a sector
+FINE, LEAST = 3000, 60  # directions looked along in a whole turn, and in a sector at least
 NARROWED = 30  # halvings about each
 POINT = 12  # work for a disc and a direction
 
@@ -18,7 +20,10 @@ def rim_holes(
     A dot of radius s in direction e touches the rim L and a disc of radius r at c where |(L - s) e - c| = r + s, so
     s = (L² - 2 L e·c + c² - r²) / (2 (L + r - e·c)). Of all discs the smallest s counts; its peaks are the places.
     """
-    near = np.hypot(x, y) + radius > rim - 2 * widest
+    reach = np.hypot(x, y)
+    off = (np.arctan2(x, -y) - start_rad - sector_rad / 2 + pi) % (2 * pi) - pi
+    beside = sector_rad / 2 + (2 * widest + radius) / np.maximum(reach, rim / 4)
+    near = (reach + radius > rim - 2 * widest) & (np.abs(off) <= beside)
     x, y, radius = x[near], y[near], radius[near]
     if not len(x):
         return np.empty(0), np.empty(0), np.empty(0)
@@ -30,8 +35,9 @@ def rim_holes(
         return np.asarray(np.minimum(s.min(axis=1), widest))
 
     # 1. Peaks among some directions, one beyond either end of the sector.
-    step = sector_rad / FINE
-    angle = np.asarray(start_rad + step * np.arange(-1.0, FINE + 1))
+    fine = max(int(FINE * sector_rad / (2 * pi)), LEAST)
+    step = sector_rad / fine
+    angle = np.asarray(start_rad + step * np.arange(-1.0, fine + 1))
     found = room(angle)
     peak = np.flatnonzero((found[1:-1] >= found[:-2]) & (found[1:-1] > found[2:]) & (found[1:-1] > 0)) + 1
     # 2. Each narrowed down between its neighbours by thirds.
