@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { client, need } from "../api/client";
 import type { Pattern, Piece } from "../api/types";
 import { MiniStone } from "../stone/MiniStone";
+import { inTurn } from "./inTurn";
 
 const SIZE_PX = 112;
 
@@ -39,7 +40,9 @@ function Picture({ pattern, bare }: { pattern: Pattern; bare: Piece }) {
   const { data, error } = useQuery({
     queryKey: ["design", drawn, pattern.id],
     queryFn: ({ signal }) =>
-      need(client.POST("/api/compose/sketch", { body: { piece: bare, pattern: pattern.id }, signal })),
+      inTurn(signal, () =>
+        need(client.POST("/api/compose/sketch", { body: { piece: bare, pattern: pattern.id }, signal })),
+      ),
     placeholderData: (before) => before,
     retry: false,
     staleTime: Number.POSITIVE_INFINITY,
