@@ -1,5 +1,6 @@
 """Routes that answer what new things begin with, and save nothing: blanks, first designs, rows, trims."""
 
+from functools import cache
 from typing import Annotated, Any
 
 import orjson
@@ -148,6 +149,11 @@ def get_begin_starters() -> list[StarterAnswer]:
 @router.get("/begin/blanks")
 def get_begin_blanks() -> list[EverydayAnswer]:
     """Blanks by their everyday names, each with a picture of it."""
+    return _everyday()
+
+
+@cache
+def _everyday() -> list[EverydayAnswer]:
     return [
         EverydayAnswer(id=one.id, name=one.name, blank=one.blank, words=size(one.blank), picture=_bare(one.blank))
         for one in everyday_blanks()

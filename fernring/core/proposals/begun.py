@@ -22,6 +22,7 @@ from ..rows.tracks import TRACKS
 from ..rows.trims import TRIMS, Trim, trim_kind
 from ..rows.trims.kind import TrimRule
 from ..solved import solve_piece
+from .asked import require_row
 from .starting.colours import accents, by_contrast
 
 FIRST_PAINTS = 6
@@ -125,7 +126,7 @@ def track(of: Piece, index: int, kind: str) -> dict[str, Any]:
 
     Raises FitError when there is no such row or kind.
     """
-    _require_row(of, index)
+    require_row(of, index)
     if kind not in TRACKS:
         raise FitError(f"There is no track “{kind}”; there are {', '.join(TRACKS)}.", "kind")
     solved = solve_piece(of)
@@ -145,7 +146,7 @@ def trim(of: Piece, index: int, kind: str, path: Sequence[int] = ()) -> Change:
 
     Raises FitError when there is no such row, trim or kind.
     """
-    _require_row(of, index)
+    require_row(of, index)
     if kind not in TRIMS:
         raise FitError(f"There is no trim “{kind}”; there are {', '.join(TRIMS)}.", "kind")
     row = of.rows[index]
@@ -161,11 +162,6 @@ def trim(of: Piece, index: int, kind: str, path: Sequence[int] = ()) -> Change:
     ident = fresh_id("trim", [one.id for one in row.all_trims])
     whole: TrimRule = TypeAdapter(Trim).validate_python({"id": ident, **made})
     return change(*place, "trims", len(there), whole.model_dump(mode="json"))
-
-
-def _require_row(of: Piece, index: int) -> None:
-    if not 0 <= index < len(of.rows):
-        raise FitError(f"The piece has {len(of.rows)} rows; there is no row at place {index}.", "row")
 
 
 def _carried_on(host: TrimRule, diameter: float) -> float:

@@ -23,6 +23,7 @@ from ..rows.solve import solve_on_halves
 from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
 from ..solved import Solved, solve_piece
+from .asked import require_row
 
 SHORT_TABLE = 12
 MOST_GROWN = 40
@@ -59,8 +60,7 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
 
     Sorted by count, then size. Raises FitError when there is no such row or the piece has no tools.
     """
-    if not 0 <= index < len(piece.rows):
-        raise FitError(f"The piece has {len(piece.rows)} rows; there is no row at place {index}.", "row")
+    require_row(piece, index)
     sizes = kit_sizes(piece.tools)
     if not sizes:
         raise FitError("The piece has no tools to choose a size from; add some from the kit.", "tools")

@@ -14,6 +14,7 @@ from ..rows.trims import trim_kind
 from ..rows.trims.kind import Path, TrimRule
 from ..solved import solve_piece
 from ..words.lengths import mm
+from .asked import require_row
 
 MOST = 12
 TROUBLE = ("petals collide", "swipe without room", "touching", "does not close", "over the border", "off the blank")
@@ -35,8 +36,7 @@ class TrimAlternative:
 @budgeted
 def trim_fits(piece: Piece, index: int, number: int) -> list[TrimAlternative]:
     """Alternatives for trim `number` of row `index`, the smallest first. Raises FitError when there is none."""
-    if not 0 <= index < len(piece.rows):
-        raise FitError(f"The piece has {len(piece.rows)} rows; there is no row at place {index}.", "row")
+    require_row(piece, index)
     trims = piece.rows[index].all_trims
     if not 0 <= number < len(trims):
         raise FitError(f"Row {index} has {len(trims)} trims; there is no number {number}.", "trim")

@@ -1,18 +1,23 @@
-"""Whether a change of a piece brings no new serious finding."""
+"""The first of several rows that brings no new serious finding."""
 
+from collections.abc import Callable, Sequence
 from functools import partial
 
 from ..advice.all import serious
 from ..budget import attempt
 from ..document.piece import Piece
+from ..document.row import Row
 from ..errors import PlanError
 from ..solved import Solved, solve_piece
 
 
-def harmless(now: Solved, most: int, piece: Piece) -> bool:
-    """Whether a piece made from this one has at most so many serious findings, as far as that can be told at little
-    cost."""
-    return attempt(partial(_no_worse, now, most, piece)) or False
+def first_harmless(now: Solved, rows: Sequence[Row], with_it: Callable[[Row], Piece]) -> Row | None:
+    """The first row with which the piece, made by `with_it`, has no more serious findings than now; as far as that can
+    be told at little cost."""
+    before = attempt(partial(serious, now))
+    if before is None:
+        return None
+    return next((row for row in rows if attempt(partial(_no_worse, now, len(before), with_it(row)))), None)
 
 
 def _no_worse(now: Solved, most: int, piece: Piece) -> bool:

@@ -57,9 +57,7 @@ def rows_with_room(piece: Piece, sizes: Sequence[KitSize]) -> Iterator[Row]:
     ident = fresh_id("row", [row.id for row in piece.rows])
     if not piece.rows:
         fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
-        yield _row(
-            piece, ident, Member(id="dot-1", diameter=fitting[-1].diameter, tool=fitting[-1].tool), 1, centre=True
-        )
+        yield row_of_one(piece, ident, fitting[-1], 1, centre=True)
         return
     last = next((row for row in reversed(placed) if row.n), None)
     wanted = 1.15 * max(last.diameters) if last and last.walk > 0 else 0.35 * max(placed[0].diameters)
@@ -67,7 +65,7 @@ def rows_with_room(piece: Piece, sizes: Sequence[KitSize]) -> Iterator[Row]:
     before = last.repeats if last and last.walk > 0 else counts[-1]
     smaller = [s for s in reversed(sizes) if s.diameter <= max(wanted, sizes[0].diameter) + 1e-9]
     for size in smaller:
-        row = _row(piece, ident, Member(id="dot-1", diameter=size.diameter, tool=size.tool), before)
+        row = row_of_one(piece, ident, size, before)
         if not solve_on_halves(row, len(piece.rows), halves).noroom:
             yield row
 
@@ -103,13 +101,10 @@ def _half(piece: Piece) -> str:
     return "both" if isinstance(piece.blank.relief, Ball | Egg) else "front"
 
 
-def row_of_one(piece: Piece, ident: str, size: KitSize) -> Row:
-    """A nested row of one kit size, in every segment once."""
-    return _row(piece, ident, Member(id="dot-1", diameter=size.diameter, tool=size.tool), piece.segments)
-
-
-def _row(piece: Piece, ident: str, member: Member, n: int, centre: bool = False) -> Row:
-    """Painted in the shade of two rows before, so that colours come back."""
+def row_of_one(piece: Piece, ident: str, size: KitSize, n: int, centre: bool = False) -> Row:
+    """A nested row of n dots of one kit size, or the centre, painted in the shade of two rows before, so that colours
+    come back."""
+    member = Member(id="dot-1", diameter=size.diameter, tool=size.tool)
     shades = piece.rows[-2].shades if len(piece.rows) > 1 else ({"kind": "paint", "paint": piece.paints[0].id},)
     row = Row.model_validate(
         {

@@ -1,12 +1,10 @@
 """A row on another kind of track than a ring: a fan, a row along the edge, dots into the gaps."""
 
-from functools import partial
 from math import pi
 
 import numpy as np
 
-from ..advice.all import serious
-from ..budget import attempt, budgeted
+from ..budget import budgeted
 from ..document.names import fresh_id
 from ..document.piece import Piece
 from ..document.row import Row
@@ -15,7 +13,7 @@ from ..rows.placed import PlacedRow
 from ..rows.solve import solve_on_halves
 from ..rows.tracks import TRACKS
 from ..solved import solve_piece
-from .harmless import harmless
+from .harmless import first_harmless
 from .next_row import row_of_one, sizes_for_one_more
 
 LARGEST = 0.09  # dots of at most so much of the way from the centre to the edge are tried
@@ -41,7 +39,7 @@ def other_row(piece: Piece, kind: str) -> Row:
     found: list[tuple[float, Row]] = []
     why = ""
     for size in fitting[: -MOST_TRIES - 1 : -1]:
-        row = Row.model_validate({**row_of_one(piece, ident, size).model_dump(), **first})
+        row = Row.model_validate({**row_of_one(piece, ident, size, piece.segments).model_dump(), **first})
         placed = solve_on_halves(row, len(piece.rows), now.halves)
         if placed.noroom:
             why = why or placed.noroom
@@ -50,14 +48,11 @@ def other_row(piece: Piece, kind: str) -> Row:
     if not found:
         raise FitError(f"No such row fits: {why}.", "rows")
     rows = [row for _, row in sorted(found, key=lambda one: -one[0])]
-    before = attempt(partial(serious, now))
-    if before is None:
-        return rows[0]
 
     def with_it(row: Row) -> Piece:
         return piece.model_copy(update={"rows": (*piece.rows, row)})
 
-    return next((row for row in rows if harmless(now, len(before), with_it(row))), rows[0])
+    return first_harmless(now, rows, with_it) or rows[0]
 
 
 def _painted(row: PlacedRow) -> float:

@@ -1,16 +1,14 @@
 """A row below another: one more nested row between those that stand already."""
 
-from functools import partial
-
-from ..advice.all import serious
-from ..budget import attempt, budgeted
+from ..budget import budgeted
 from ..document.names import fresh_id, row_marks, spoken
 from ..document.piece import Piece
 from ..document.row import Row
 from ..errors import FitError
 from ..solved import solve_piece
 from ..words.lengths import mm
-from .harmless import harmless
+from .asked import require_row
+from .harmless import first_harmless
 from .next_row import rows_with_room, sizes_for_one_more
 
 
@@ -21,8 +19,7 @@ def row_below(piece: Piece, index: int) -> Row:
     Where none does, the smallest that finds room itself; what that brings about is found fault with in the plan.
     Raises FitError when there is no such row, the piece is full or has no tools, or no size finds room.
     """
-    if not 0 <= index < len(piece.rows):
-        raise FitError(f"The piece has {len(piece.rows)} rows; there is no row at place {index}.", "row")
+    require_row(piece, index)
     sizes = sizes_for_one_more(piece)
     inner = piece.model_copy(update={"rows": piece.rows[: index + 1]})
     ident = fresh_id("row", [row.id for row in piece.rows])
@@ -31,11 +28,8 @@ def row_below(piece: Piece, index: int) -> Row:
         name = spoken(row_marks(piece.rows)[index])
         raise FitError(f"No row fits below {name}: even dots of {mm(sizes[0].diameter)} find no room there.", "rows")
     now = solve_piece(piece)
-    before = attempt(partial(serious, now))
-    if before is None:
-        return tries[-1]
 
     def with_it(row: Row) -> Piece:
         return piece.model_copy(update={"rows": (*piece.rows[: index + 1], row, *piece.rows[index + 1 :])})
 
-    return next((row for row in tries if harmless(now, len(before), with_it(row))), tries[-1])
+    return first_harmless(now, tries, with_it) or tries[-1]

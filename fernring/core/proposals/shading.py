@@ -8,6 +8,7 @@ from ..document.row import MOST_SHADES, SHADING
 from ..document.shelf import Paint, PaintShade, RampShade, Shade
 from ..errors import FitError
 from ..solved import solve_piece
+from .asked import require_row
 
 Item = TypeVar("Item")
 
@@ -17,8 +18,7 @@ def shades(of: Piece, index: int, way: str) -> tuple[Shade, ...]:
 
     Raises FitError when there is no such row or way, no ramp, or when spokes do not hold the same number of places.
     """
-    if not 0 <= index < len(of.rows):
-        raise FitError(f"The piece has {len(of.rows)} rows; there is no row at place {index}.", "row")
+    require_row(of, index)
     if way not in SHADING:
         raise FitError(f"There is no shading “{way}”; there are {', '.join(SHADING)}.", "way")
     if way == "one":

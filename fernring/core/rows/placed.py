@@ -88,17 +88,28 @@ class PlacedRow:
         `dot` that it is a part of."""
         if not self.grown.any:
             return self.own_dots
-        low = self.grown.dots.take(self.grown.dots.level == 1)
-        return concat((self.own_dots, low, self.grown.mark_discs), LIES)
+        return self._low_with(self.grown.mark_discs)
 
     @cached_property
     def few_bodies(self) -> Dots:
         """As `bodies`, of each mark only as many discs as still overlap."""
         marks = self.grown.mark_discs
-        if not len(marks):
-            return self.bodies
-        low = self.grown.dots.take(self.grown.dots.level == 1)
-        return concat((self.own_dots, low, marks.take(np.arange(len(marks)) % EACH == 0)), LIES)
+        return self._low_with(marks.take(np.arange(len(marks)) % EACH == 0)) if len(marks) else self.bodies
+
+    def body_at(self, dot: int) -> Dots:
+        """What lies on the blank at one own dot: itself, the dots that it carries there, its swipes."""
+        grown, marks = self.grown.dots, self.grown.mark_discs
+        carried = grown.take((grown.host == dot) & (grown.level == 1))
+        return concat((self.own_dots.take(np.array([dot])), carried, marks.take(marks.host == dot)), LIES)
+
+    def clear_at(self, one: int, other: int) -> float:
+        """Smallest clear distance (mm) between what lies at two own dots."""
+        there = self.body_at(other)
+        return Index.of(self.body_at(one)).closest(there.x, there.y, there.z, there.radius)[0]
+
+    def _low_with(self, discs: Dots) -> Dots:
+        """Own dots, those of the trims that lie on the blank, and these discs."""
+        return concat((self.own_dots, self.grown.dots.take(self.grown.dots.level == 1), discs), LIES)
 
     @cached_property
     def index_of_bodies(self) -> Index:

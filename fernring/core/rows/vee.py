@@ -11,14 +11,13 @@ from math import inf
 import numpy as np
 
 from ..budget import spend
-from ..dots.table import Array, Dots, concat
+from ..dots.table import Dots
 from .context import Context
-from .placed import LIES, PlacedRow
+from .placed import PlacedRow
 
 HALVINGS = 60
 LOOKED = 30  # work for each disc and spoke
 EXACT = 1e-6  # mm
-Discs = tuple[Array, Array, Array, Array]
 
 
 @dataclass(frozen=True)
@@ -39,15 +38,15 @@ def vee(context: Context, radius: float, gap: float) -> Vee | str:
         return "the petals before it are not alike all round"
     own = row.own_dots
     hosts = np.flatnonzero(np.isin(np.arange(len(own)), row.grown.dots.host))
-    left, right = _petal(row, int(hosts[0])), _petal(row, int(hosts[1]))
+    left, right = row.body_at(int(hosts[0])), row.body_at(int(hosts[1]))
     low = float(own.out_rad[hosts[0]])
     high = low + float(own.out_rad[hosts[1]] - low) % (2 * np.pi)
 
-    def contact(angle: float, discs: Discs) -> float:
+    def contact(angle: float, petal: Dots) -> float:
         """Where a dot slid in along this spoke first touches the petal; -inf where it passes it by."""
-        x, y, z, reach = discs
-        spend(LOOKED * len(x))
-        walks = context.surface.contact_walk(np.full(len(x), angle), x, y, z, reach + radius + gap)
+        spend(LOOKED * len(petal))
+        reach = petal.radius + radius + gap
+        walks = context.surface.contact_walk(np.full(len(petal), angle), petal.x, petal.y, petal.z, reach)
         return float(np.fmax.reduce(walks, initial=-inf))
 
     # 1. Halve the turn between the two hosts until both are touched at one walk.
@@ -66,15 +65,3 @@ def vee(context: Context, radius: float, gap: float) -> Vee | str:
 
 def _has_petals(row: PlacedRow) -> bool:
     return bool(len(row.grown.dots) and row.grown.dots.layer.any())
-
-
-def _petal(row: PlacedRow, host: int) -> Discs:
-    """What lies on the blank of one petal: its host, its dots, its swipes."""
-    grown = row.grown.dots
-    parts: list[Dots] = [
-        row.own_dots.take(np.array([host])),
-        grown.take((grown.host == host) & (grown.level == 1)),
-    ]
-    discs = row.grown.mark_discs
-    body = concat([*parts, discs.take(discs.host == host)], LIES)
-    return body.x, body.y, body.z, body.radius

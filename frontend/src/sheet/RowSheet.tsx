@@ -9,7 +9,7 @@ import { walkWords } from "../studio/walkWords";
 import { moveRow, RowEditor, removeRow } from "./RowEditor";
 import { RowLine } from "./RowLine";
 import "./sheet.css";
-import { rowMarks } from "./words";
+import { capital, rowMarks } from "./words";
 
 interface Props {
   session: Session;
@@ -22,10 +22,6 @@ interface Props {
 const HALVES = new Map<string, string>(wordsOf("Row", "half").map(([half, words]) => [half, capital(words)]));
 
 const OTHERS = Object.entries(TRACKS).filter(([, track]) => !track.round && !track.central && !track.fromFile);
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
 
 export function RowSheet({ session, piece, plan, row, sliding }: Props) {
   const units = useUnits((state) => state.units);

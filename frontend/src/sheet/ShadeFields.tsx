@@ -8,6 +8,7 @@ import { withRow } from "../piece/edits";
 import { TextField } from "../studio/TextField";
 import { askedOfRow, changeRow, type RowProps } from "./props";
 import { ShadePicker } from "./ShadePicker";
+import { capital } from "./words";
 
 const FACTS = fieldsOf("Row");
 
@@ -82,7 +83,7 @@ function InOneStep(props: RowProps) {
       <Menu.Dropdown>
         {SHADING.map(([way, words]) => (
           <Menu.Item key={way} onClick={() => void take(way, words)}>
-            {words.charAt(0).toUpperCase() + words.slice(1)}
+            {capital(words)}
           </Menu.Item>
         ))}
       </Menu.Dropdown>

@@ -3,6 +3,11 @@ import { trackOf } from "../api/facts";
 import type { Piece, PlanRow, Row, Shade } from "../api/types";
 import { lengthText, type Units } from "../studio/units";
 
+/** With a capital at the beginning. */
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
 export function sizeWord(row: Row, planned: PlanRow | undefined, units: Units): string {
   const sizes = planned?.diameters.length ? planned.diameters : row.pattern.map((member) => member.diameter);
   return `${row.fit === "size" ? "fit " : ""}${sizes.map((size) => lengthText(size, units, "dot")).join(" + ")}`;

@@ -2,8 +2,6 @@
 
 from collections.abc import Iterator
 
-import numpy as np
-
 from ...advice.sizes import KitSize, largest_up_to, trim_size
 from ...document.row import Row
 from ...document.shelf import PaintShade
@@ -19,6 +17,7 @@ from .recipe import Beat
 WALKED = 0.16  # of its petal that a walked dot is
 TAIL = 2.2  # heads that a swipe is long
 TOP = 0.55  # of the dot below
+ABOUT = 0.02  # mm
 SMALLER = (1.0, 0.85, 0.72, 0.6, 0.5, 0.4)  # of the size wanted, tried in turn
 
 
@@ -84,14 +83,4 @@ def keeps_clear(design: Design, row: Row, placed: PlacedRow) -> bool:
         return False
     if not placed.grown.any or placed.n < 2:
         return True
-    first, second = (_carried(placed, k) for k in (0, 1))
-    apart = np.linalg.norm(first[:, None, :3] - second[None, :, :3], axis=2) - first[:, None, 3] - second[:, 3]
-    return bool(apart.min() >= row.gap - 0.02)
-
-
-def _carried(placed: PlacedRow, k: int) -> np.ndarray:
-    """Discs that lie on the blank at one of the row's own dots, shape (m, 4)."""
-    bodies, grown = placed.bodies, placed.grown
-    host = np.concatenate((np.arange(placed.n), grown.dots.host[grown.dots.level == 1], grown.mark_discs.host))
-    own = host == k
-    return np.column_stack([getattr(bodies, name)[own] for name in ("x", "y", "z", "radius")])
+    return placed.clear_at(0, 1) >= row.gap - ABOUT

@@ -12,6 +12,7 @@ from ...document.numbers import Walk
 from ...dots.table import Array
 from ...geometry.frames import lifted
 from ...geometry.outline.polygon import area, turned
+from ...geometry.turn import direction
 from ...ground.ground import Ground
 from ...kept import Kept
 from ...words.lengths import mm
@@ -148,7 +149,7 @@ def _axes(track: FanTrack, context: Context) -> list[Axis]:
 
 def _nearest(at: Array, way_rad: float) -> tuple[float, float]:
     """The point nearest to the centre on a line through a point in a direction."""
-    way = np.array([np.sin(way_rad), -np.cos(way_rad)])
+    way = direction(way_rad)
     x, y = (at - (at @ way) * way).tolist()
     return x, y
 

@@ -16,6 +16,7 @@ from ...geometry.frames import lifted, walk_above
 from ...geometry.root import root
 from ...geometry.surface import Plane
 from ...geometry.swept import Swept, clear_between, clear_of_discs, envelope
+from ...geometry.turn import direction
 from ...regions.bare import region_of
 from ..context import Context
 from ..taper import taper
@@ -119,14 +120,14 @@ class _Room:
         for a swipe begins; None where none is."""
         at = np.array([self.axis.x, self.axis.y])
         if self.rule.focus is not None:
-            return np.asarray(at + self.rule.focus * _direction(self.axis.way_rad))
+            return np.asarray(at + self.rule.focus * direction(self.axis.way_rad))
         way = self._way(at, self.axis.way_rad, 0.0)
         begin, end = _outermost(way(self.steps) <= 0, LEAST_HEADS * self.rule.sizes[0] / self.steps[1])
         if begin == 0:
             return at if end else None
         low, high = self.steps[begin - 1], self.steps[begin]
         back = root(lambda back: float(way(high - back)[0]), 0.0, high - low, EXACT)
-        return np.asarray(at + (high - back) * _direction(self.axis.way_rad))
+        return np.asarray(at + (high - back) * direction(self.axis.way_rad))
 
     @property
     def focus(self) -> Array:
@@ -151,12 +152,12 @@ class _Room:
 
     def _at(self, lean_rad: float, far: float) -> Array:
         """The place in plan so far from the focus."""
-        return np.asarray(self.focus + far * _direction(self.axis.way_rad + lean_rad))
+        return np.asarray(self.focus + far * direction(self.axis.way_rad + lean_rad))
 
     def _way(self, begin: Array, way_rad: float, radius: float) -> Callable[[Array | float], Array]:
         """By how much discs on a straight way from a point miss their gap to the outer edge and to what lies there, by
         their distance from it (mm)."""
-        surface, wide, way = self.context.surface, radius + self.rule.gap, _direction(way_rad)
+        surface, wide, way = self.context.surface, radius + self.rule.gap, direction(way_rad)
         x, y, _, r = self.discs
         aside = np.abs((surface.side * x - begin[0]) * way[1] - (y - begin[1]) * way[0])
         near = Index(*self.discs[:, aside < wide + r])
@@ -313,11 +314,6 @@ def _outermost(free: Mask, least: float) -> tuple[int, int]:
     edges = np.flatnonzero(np.diff(np.concatenate(([False], free, [False])).astype(int)))
     runs = [(begin, end) for begin, end in edges.reshape(-1, 2).tolist() if end - begin >= least]
     return runs[-1] if runs else (0, 0)
-
-
-def _direction(angle_rad: float) -> Array:
-    """Unit vector in plan: zero is up, clockwise positive."""
-    return np.array([np.sin(angle_rad), -np.cos(angle_rad)])
 
 
 def _right(angle_rad: float) -> Array:
