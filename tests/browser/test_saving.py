@@ -1,11 +1,20 @@
 """Nothing is lost: reloads, killed servers, two windows, revisions."""
 
+import re
 import sqlite3
 from pathlib import Path
 
-from playwright.sync_api import expect
+from playwright.sync_api import APIResponse, Route, expect
 
 from tests.browser.studio import BrowserTestCase
+
+NOTHING_UNSENT = """() => new Promise((resolve) => {
+  const opening = indexedDB.open("fernring");
+  opening.onsuccess = () => {
+    const asked = opening.result.transaction("unsent").objectStore("unsent").count();
+    asked.onsuccess = () => { opening.result.close(); resolve(asked.result === 0); };
+  };
+})"""
 
 
 class SavingTest(BrowserTestCase):
@@ -20,6 +29,38 @@ class SavingTest(BrowserTestCase):
         self.pick("3")
         expect(self.page.get_by_label("Gap", exact=True)).to_have_value("1.1")
         expect(self.page.get_by_role("button", name="Undo: Set the gap")).to_be_enabled()
+
+    def test_a_change_that_arrives_while_the_next_screen_reads(self) -> None:
+        """What the server answered before the change came is not taken for the newest."""
+        sending: list[Route] = []
+        reading: list[tuple[Route, APIResponse]] = []
+
+        def read(route: Route) -> None:
+            reading.append((route, route.fetch()))
+            sending[0].continue_()
+
+        self.page.route("**/api/documents/*/edits", lambda route: sending.append(route))
+        with self.page.expect_request("**/api/documents/*/edits"):
+            self.fill("Name of the piece", "Apogee")
+        self.page.route(re.compile(r"/api/documents/\w+$"), read, times=1)
+        with self.page.expect_response("**/api/documents/*/edits"):
+            self.page.get_by_role("link", name="History").click()
+        self.page.wait_for_function(NOTHING_UNSENT)
+        route, old = reading[0]
+        self.assertIn("Perigee", old.text())
+        route.fulfill(response=old)
+        expect(self.page.get_by_role("link", name="Apogee", exact=True)).to_be_visible()
+
+    def test_a_step_back_on_its_way_is_not_called_saved(self) -> None:
+        self.fill("Name of the piece", "Apogee")
+        self.expect_saved()
+        held: list[Route] = []
+        self.page.route("**/api/documents/*/undo", lambda route: held.append(route))
+        with self.page.expect_request("**/api/documents/*/undo"):
+            self.undo()
+        expect(self.page.locator(".saved")).to_have_text("Saving…")
+        held[0].continue_()
+        self.assertEqual(self.document()["name"], "Perigee")
 
     def test_a_server_killed_in_the_middle_of_editing(self) -> None:
         self.pick("3")

@@ -27,6 +27,12 @@ export class Outbox {
     return this.pending.at(-1);
   }
 
+  /** Ids of the changes of this document that wait, whichever page made them. */
+  async waiting(): Promise<Set<string>> {
+    const all = await sender.everything();
+    return new Set(all.filter(({ ident }) => ident === this.ident).map(({ edit }) => edit.id));
+  }
+
   /** What an earlier page left unsent; answers the newest of it. */
   async recall(studio: Studio): Promise<Edit | undefined> {
     await sender.know(studio);

@@ -1,5 +1,5 @@
 /** Changes on their way to the server, in the order in which they were made; each stays until it is acknowledged. */
-import type { Edit, Studio } from "../api/types";
+import type { Edit } from "../api/types";
 import { database, type SetAside, type Unsent } from "./database";
 import { tellAll } from "./news";
 
@@ -16,10 +16,9 @@ export async function keep(record: Unsent): Promise<void> {
   await Promise.all([known === undefined ? unsent.add({ ...record, edit }) : null, tx.done]);
 }
 
-/** All that is kept for this studio, the oldest first. */
-export async function unsent(studio: Studio): Promise<Unsent[]> {
-  const all = await (await database()).getAll("unsent");
-  return all.filter(({ edit }) => edit.studio.id === studio.id);
+/** All that is kept for any studio, the oldest first. */
+export async function unsent(): Promise<Unsent[]> {
+  return (await database()).getAll("unsent");
 }
 
 /** The server has it. */

@@ -22,6 +22,7 @@ class Sender {
   /** Changes for which the browser had no room. */
   private memory: Unsent[] = [];
   private carried: Promise<void> = Promise.resolve();
+  private keeping: Promise<unknown> = Promise.resolve();
   private running = false;
   private asked = false;
   private wake: () => void = () => undefined;
@@ -47,10 +48,12 @@ class Sender {
   /** Keep a change and send it. Answers whether the browser had room for it. */
   async add(record: Unsent): Promise<boolean> {
     const noted = note(record);
-    const kept = await keep(record).then(
+    const keeping = keep(record).then(
       () => true,
       () => false,
     );
+    this.keeping = Promise.all([this.keeping, keeping]);
+    const kept = await keeping;
     if (kept) strike(record);
     else this.memory.push(record);
     tellAll({ kind: "kept", id: record.edit.id });
@@ -64,8 +67,13 @@ class Sender {
 
   /** Everything that waits for this studio, the oldest first. */
   async waiting(): Promise<Unsent[]> {
-    const kept = this.studio ? await unsent(this.studio).catch(() => []) : [];
-    return [...kept, ...this.memory];
+    return (await this.everything()).filter(({ edit }) => edit.studio.id === this.studio?.id);
+  }
+
+  /** Everything that waits, for whichever studio it was made. */
+  async everything(): Promise<Unsent[]> {
+    await this.keeping;
+    return [...(await unsent().catch(() => [])), ...this.memory];
   }
 
   private begin(): void {

@@ -18,7 +18,7 @@ export interface LedgerState<T extends StudioDocument> {
   /** Where the server stands, for branches and the names of undo and redo. */
   place: Saved | null;
   saving: Saving;
-  /** Changes that the server is being asked about before they become edits. */
+  /** Changes that the server is being asked for: those that it works out, and steps back and forth. */
   asking: number;
   /** Why the document could not be opened. */
   lost: string | null;
@@ -55,10 +55,13 @@ export class Ledger<T extends StudioDocument> {
   private async read(): Promise<void> {
     try {
       const { changes } = this;
+      const waited = await this.outbox.waiting();
       const path = { params: { path: { ident: this.ident } } };
       const state = await need(client.GET("/api/documents/{ident}", path));
       const unsent = await this.outbox.recall(state.studio);
-      if (changes !== this.changes && !unsent) return this.read(); // changed and saved meanwhile
+      const waiting = await this.outbox.waiting();
+      const sent = [...waited].some((id) => !waiting.has(id));
+      if (sent || (changes !== this.changes && !unsent)) return this.read(); // what came may lack it
       this.take(state);
       if (unsent) this.store.setState({ document: unsent.document as T, saving: "saving" });
     } catch (cause) {
@@ -132,8 +135,9 @@ export class Ledger<T extends StudioDocument> {
   }
 
   private step(which: "undo" | "redo"): Promise<void> {
-    this.stepping = this.stepping.then(() => this.stepNow(which)).catch(tellProblem);
-    return this.stepping;
+    const turn = this.stepping.then(() => this.stepNow(which)).catch(tellProblem);
+    this.stepping = turn;
+    return this.whileAsking(() => turn);
   }
 
   private async stepNow(which: "undo" | "redo"): Promise<void> {
