@@ -56,6 +56,18 @@ def at(walk_mm: float) -> Document:
     return {"kind": "walk", "walk": walk_mm}
 
 
+def flower(*trims: Document, **more: Any) -> list[Document]:
+    """Two rows of the motif "flower"."""
+    once = {"count": {"kind": "absolute", "repeats": 6}, "motif": "flower"}
+    middle = row("f-c", 3.5, track={"kind": "centre"}, start=LINES, motif="flower", shades=shades("red"))
+    return [middle, row("f-1", 2.5, trims=list(trims), **once, **more)]
+
+
+def motif(**places: Any) -> Document:
+    return {"id": "flower", "name": "Flower", "places": {"kind": "around", "walk": 32.0, **places}}
+
+
+SPOTS = {"kind": "spots", "spots": [{"x": -28.0, "y": 8.0, "turn": 20.0}, {"x": 28.0, "y": 8.0, "mirrored": True}]}
 SQUARE = {"outline": {"kind": "square", "side": 108, "corner": 3}}
 OVAL = {"outline": {"kind": "oval", "length": 140, "width": 90}}
 PLATE = {"outline": {"kind": "round", "diameter": 200}, "relief": {"kind": "plate", "well": 120, "rise": 14}}
@@ -309,6 +321,18 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
             row("b", 2.5, distance=at(38), start=LINES, mirrored={"kind": "distance", "mm": 4.0}),
         ],
         {},
+    ),
+    "flowers round a mandala": (
+        [centre(), row("r", 3.5), *flower(walk(0.8, load="each"), distance=at(6.0)), row("o", 1.5, count=TWO)],
+        {"motifs": [motif(count=6)], "blank": {"outline": {"kind": "round", "diameter": 120}}},
+    ),
+    "a second and a third mandala": (
+        [centre(), row("r", 3.5), *flower(top(1.3, shades=shades("teal")), swipe(6))],
+        {"motifs": [{**motif(), "places": SPOTS, "turn": 10.0}]},
+    ),
+    "flowers on a ball": (
+        [centre(), row("r", 3.5), *flower(walk(0.8, load="each"), distance=at(6.0))],
+        {"motifs": [motif(count=4, first=45.0)], "blank": BALL},
     ),
     "petals round swipes": ([centre(), row("a", 4.6, distance=at(20), trims=[swipe(9), walk(1.1, load="each")])], {}),
     "hugging swipes": (

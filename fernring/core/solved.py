@@ -19,7 +19,7 @@ from .rows.neighbours import Near, neighbours
 from .rows.placed import PlacedRow
 from .rows.sequence import halves_before, solve_rest
 
-AROUND_ROWS = ("blank", "segments", "turn", "guides", "tools", "bare")  # what a row sees beside other rows
+AROUND_ROWS = ("blank", "segments", "turn", "guides", "tools", "bare", "motifs")  # what a row sees beside other rows
 
 
 @dataclass(frozen=True, eq=False)

@@ -9,12 +9,14 @@ import orjson
 from ..core.advice.verdict import Verdict
 from ..core.document.blank import Blank
 from ..core.document.piece import used
+from ..core.dots.table import concat
 from ..core.ground.ground import ground
 from ..core.ground.section import poles, section, span
 from ..core.guides.lines import Net, guide_lines, net
 from ..core.kept import kept
 from ..core.plan import Plan
 from ..core.regions.bare import bare_lines
+from ..core.rows.motifs.places import Places
 from ..core.solved import Solved
 from ..core.words.blank import size
 from ..core.words.rows import begins, lies, made_with, trim_words
@@ -46,6 +48,7 @@ def plan_object(plan: Plan) -> dict[str, Any]:
             {"name": area.name, "lines": [_plane(line) for line in lines]}
             for area, lines in bare_lines(solved.piece.bare, solved.ground.surface)
         ],
+        "motifs": [_motif(solved, places) for places in solved.context.motifs.values()],
         "circles": [{"id": ident, "walk": walk} for ident, walk in solved.context.circles.items()],
         "verdicts": [_verdict(verdict) for verdict in plan.verdicts],
         "slack": any(idea.action == "spread slack" for one in plan.verdicts for way in one.ways for idea in way),
@@ -142,6 +145,30 @@ def _guides(drawn: Net) -> list[dict[str, Any]]:
     return found
 
 
+def _motif(solved: Solved, places: Places) -> dict[str, Any]:
+    """A motif as it is seen from its first place: how far it is to the border, how far it is painted, and its dots."""
+    ident = places.motif.id
+    own = [(index, row) for index, row in enumerate(solved.rows) if row.motif == ident and row.n]
+    parts = [(solved.first[index], row.n, row.one) for index, row in own]
+    numbers = [
+        np.concatenate((first + np.arange(part.n), first + n + np.arange(len(part.grown.dots))))
+        for first, n, part in parts
+    ]
+    dots = concat([part.dots for _, _, part in parts])
+    return {
+        "id": ident,
+        "places": [{"x": round(place.spot.x, 3), "y": round(place.spot.y, 3)} for place in places.all],
+        "limit": places.all[0].limit,
+        "outer": max((row.one.outer for _, row in own), default=0.0),
+        "seen": {
+            "dot": np.concatenate([np.empty(0, int), *numbers]).astype(np.int32),
+            "x": np.round(dots.x, 4),
+            "y": np.round(dots.y, 4),
+            "walk": np.round(dots.walk, 4),
+        },
+    }
+
+
 def _verdict(verdict: Verdict) -> dict[str, Any]:
     """Without its ways: which of them are remedies is asked for when somebody looks."""
     return {name: value for name, value in vars(verdict).items() if name != "ways"}
@@ -153,7 +180,7 @@ def _row(solved: Solved, index: int) -> dict[str, Any]:
     return {
         "id": solved.piece.rows[index].id,
         "mark": solved.marks[index],
-        "repeats": row.repeats,
+        "repeats": row.one.repeats,
         "places": row.n,
         "painted": row.total,
         "left_out": row.left_out,
@@ -170,7 +197,7 @@ def _row(solved: Solved, index: int) -> dict[str, Any]:
         "begins": begins(solved.rules[index]),
         "lies": lies(solved.rules[index], row),
         "trims": trim_words(solved.rules[index]) if solved.rules[index].trims else [],
-        "start": degrees(row.first_rad) % 360 if row.n else None,
+        "start": degrees(row.one.first_rad) % 360 if row.n else None,
         "near": {
             "clear": near.clear,
             "dot": first + near.dot,

@@ -18,7 +18,7 @@ def plan_text(found: Plan) -> str:
         what = row.noroom or (f"{len(row.grown.dots)} trim dots" if len(row.grown.dots) else "")
         sizes = " ".join(f"{size:g}" for size in row.diameters)
         others = _mm(near.clear) if near else ""
-        numbers = (str(row.repeats), str(row.total), sizes, f"{row.walk:.3f}", _mm(row.clear), others)
+        numbers = (str(row.one.repeats), str(row.total), sizes, f"{row.walk:.3f}", _mm(row.clear), others)
         lines.append((solved.marks[index], rule.id, track_words(rule), *numbers, what))
     widths = [max(len(line[k]) for line in lines) for k in range(len(HEADER))]
     table = ["  ".join(cell.ljust(width) for cell, width in zip(line, widths, strict=True)).rstrip() for line in lines]

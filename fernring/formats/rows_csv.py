@@ -12,7 +12,7 @@ from ..core.words.rows import track_words, trims_in_a_line
 
 HEADER = (
     "row", "label", "repeats", "dots", "diameters mm", "tools", "shades", "walk distance mm", "gap asked mm",
-    "gap found mm", "start degrees", "fitted", "track", "trims",
+    "gap found mm", "start degrees", "fitted", "track", "trims", "motif",
 )  # fmt: skip
 
 FORMULA = {"=", "+", "-", "@"}
@@ -33,11 +33,12 @@ def _cells(solved: Solved, index: int, row: Row) -> list[str]:
     placed = solved.rows[index]
     tools = {tool.id: tool.name for tool in solved.piece.tools}
     shades = [solved.palette.named(shade) for shade in row.shades]
-    start = f"{degrees(solved.dots.out_rad[solved.first[index]]) % 360:.3f}" if placed.n else ""
+    motif = solved.piece.motif_of(row)
+    start = f"{degrees(placed.one.first_rad) % 360:.3f}" if placed.n else ""
     return [
         solved.marks[index],
         row.label,
-        str(placed.repeats),
+        str(placed.one.repeats),
         str(placed.n),
         " + ".join(f"{d:.3f}" for d in placed.diameters),
         " + ".join(tools.get(member.tool or "", "any tool") for member in row.pattern),
@@ -49,6 +50,7 @@ def _cells(solved: Solved, index: int, row: Row) -> list[str]:
         row.fit or "",
         track_words(row),
         bare(trims_in_a_line(row.trims), 3),
+        motif.name if motif else "",
     ]
 
 

@@ -172,6 +172,33 @@ class UsedAnswer(BaseModel):
     ramps: list[str]
 
 
+class SeenColumns(BaseModel):
+    """Dots of the plan as they lie about a motif's centre (mm)."""
+
+    dot: list[int]
+    x: list[float]
+    y: list[float]
+    walk: list[float]
+
+
+class SpotAnswer(BaseModel):
+    """As seen from above, from the centre of the piece (mm)."""
+
+    x: float
+    y: float
+
+
+class MotifAnswer(BaseModel):
+    """Where a motif stands; how far the border lies from its first place, how far it is painted there (mm), and its
+    dots."""
+
+    id: str
+    places: list[SpotAnswer]
+    limit: float
+    outer: float
+    seen: SeenColumns
+
+
 class PlanAnswer(BaseModel):
     """The whole plan. `slack` says whether there is some that can be spread."""
 
@@ -186,6 +213,7 @@ class PlanAnswer(BaseModel):
     marks: MarksAnswer
     guides: list[GuideAnswer]
     bare: list[BareAnswer]
+    motifs: list[MotifAnswer]
     circles: list[CircleAnswer]
     verdicts: list[VerdictAnswer]
     slack: bool

@@ -7,12 +7,15 @@ from pydantic import Field
 
 from ..core.advice.verdict import Action
 from ..core.document.changes import Change
+from ..core.document.numbers import Ident
 from ..core.document.piece import Piece
 from ..core.document.row import Row
 from ..core.proposals.fits import what_fits
 from ..core.proposals.fits_trim import trim_fits
+from ..core.proposals.motif import with_motif
 from ..core.proposals.next_row import next_row
 from ..core.proposals.remedies import remedies
+from ..core.proposals.resize import resized
 from ..core.proposals.row_below import row_below
 from ..core.proposals.slack import spread_slack
 from .answer import Answer, Asked
@@ -61,6 +64,14 @@ class TrimAlternativeAnswer(Answer):
     troubles: int
     current: bool
     changes: list[Change]
+
+
+class ResizeRequest(Asked):
+    """A motif by its id, and how wide it may be at most (mm)."""
+
+    piece: PieceBody
+    motif: Ident
+    across: Annotated[float, Field(strict=True, allow_inf_nan=False, ge=1, le=1000)]
 
 
 class SpreadAnswer(Answer):
@@ -113,6 +124,18 @@ def post_slack(piece: PieceBody) -> SpreadAnswer:
     """Spread the slack over the nested rows."""
     spread = spread_slack(piece)
     return SpreadAnswer(piece=spread.piece, added=spread.added, left=spread.left)
+
+
+@router.post("/motif")
+def post_motif(piece: PieceBody) -> Piece:
+    """The piece with one more motif, where most room is left."""
+    return with_motif(piece)
+
+
+@router.post("/motif/size")
+def post_motif_size(request: ResizeRequest) -> Piece:
+    """The piece with a motif refitted to another size."""
+    return resized(request.piece, request.motif, request.across)
 
 
 @router.post("/next-row")

@@ -108,7 +108,7 @@ def _dome(ground: Ground) -> tuple[float | None, float | None]:
 def _rings(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], marks: list[str]) -> list[RingCompared]:
     found = []
     for row, placed, mark in zip(piece.rows, rows, marks, strict=True):
-        context = halves.of(placed.half)
+        placed, context = placed.one, halves.of(placed.half)
         if not track_of(row.track).round or not placed.n or context is None:
             continue
         flat = CircleSpacing(Plane(context.surface.rim), SPACINGS[row.spacing])

@@ -13,12 +13,12 @@ from .verdict import Remedy, Verdict, each
 
 def closing_verdicts(solved: Solved) -> Iterator[Verdict]:
     """Repeats must be a multiple of the segments or divide them."""
-    segments = solved.piece.segments
     for index, (row, placed) in enumerate(zip(solved.piece.rows, solved.rows, strict=True)):
-        if not track_of(row.track).round or not placed.n or keeps_symmetry(placed.repeats, segments):
+        segments, repeats = solved.piece.segments_of(row), placed.one.repeats
+        if not track_of(row.track).round or not placed.n or keeps_symmetry(repeats, segments):
             continue
-        text = f"{solved.name(index).capitalize()} breaks the symmetry: {_why(row, placed.repeats, segments)}."
-        remedies = tuple(_set_count(solved, index, n) for n in _nearest(placed.repeats, segments))
+        text = f"{solved.name(index).capitalize()} breaks the symmetry: {_why(row, repeats, segments)}."
+        remedies = tuple(_set_count(solved, index, n) for n in _nearest(repeats, segments))
         yield Verdict("breaks symmetry", f"breaks symmetry:{row.id}", "warning", text, (index,), (), each(*remedies))
 
 
@@ -39,5 +39,5 @@ def _nearest(n: int, segments: int) -> list[int]:
 
 
 def _set_count(solved: Solved, index: int, n: int) -> Remedy:
-    rule = as_count(n, solved.piece.segments).model_dump(mode="json")
+    rule = as_count(n, solved.piece.segments_of(solved.piece.rows[index])).model_dump(mode="json")
     return Remedy(f"Set {n} repeats", (change("rows", index, "count", rule), change("rows", index, "fit", None)))

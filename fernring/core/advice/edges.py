@@ -80,7 +80,7 @@ def _inward(solved: Solved, index: int, over: float) -> Ways:
     most = max(placed.diameters)
     remedies = []
     limit = solved.context.limit if solved.ground.laps else solved.context.limit - most / 2
-    if track_of(row.track).round and 0 < limit < placed.walk:
+    if track_of(row.track).round and not placed.at and 0 < limit < placed.walk:
         moved = (change("rows", index, "distance", {"kind": "walk", "walk": limit}), change("rows", index, "fit", None))
         remedies.append(Remedy("Move it in to the border", moved))
     return (*each(*remedies), smaller(row, index, solved.piece.tools, most - min(2 * over, most / 8)))

@@ -117,12 +117,12 @@ def _changes(one: Smaller, index: int, k: int) -> tuple[Change, ...]:
 
 def _own_ways(solved: Solved, index: int, short: float) -> Ways:
     """Fewer dots, smaller dots, or further out."""
-    row, placed, piece = solved.rules[index], solved.rows[index], solved.piece
+    row, placed, piece = solved.rules[index], solved.rows[index].one, solved.piece
     context = solved.halves.of(placed.half) or solved.context
     spacing, first = row_spacing(context.surface, row), _first(placed, row)
     fewer = [
         n
-        for n in allowed(piece.segments, placed.repeats - 1)
+        for n in allowed(piece.segments_of(row), placed.repeats - 1)
         if spacing.clear(placed.walk, placed.diameters, n, first) >= row.gap
     ]
     repeats = tuple(_set_count(piece, index, n) for n in reversed(fewer[-MOST_COUNTS:]))
@@ -140,7 +140,7 @@ def _first(placed: PlacedRow, row: Row) -> float:
 
 
 def _set_count(piece: Piece, index: int, n: int) -> Remedy:
-    rule = as_count(n, piece.segments).model_dump(mode="json")
+    rule = as_count(n, piece.segments_of(piece.rows[index])).model_dump(mode="json")
     return Remedy(f"Set {n} repeats", (change("rows", index, "count", rule),))
 
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 from ..document.changes import change
 from ..rows.trims.grown import Finding
-from ..rows.trims.kind import Path, TrimRule, trims_of
+from ..rows.trims.kind import Path, TrimRule, trims_with_paths
 from ..rows.trims.top import TopTrim
 from ..solved import Solved
 from ..words.lengths import mm
@@ -41,17 +41,7 @@ def trim_verdicts(solved: Solved) -> Iterator[Verdict]:
 
 def trim_path(solved: Solved, index: int, number: int) -> Path:
     """Where the trim of this number stands in the document."""
-    path: Path = ("rows", index)
-    trims = solved.rules[index].trims
-    while True:
-        for k, trim in enumerate(trims):
-            size = 1 + sum(1 for _ in trims_of(trim.carried))
-            if number == 0:
-                return (*path, "trims", k)
-            if number < size:
-                path, trims, number = (*path, "trims", k), trim.carried, number - 1
-                break
-            number -= size
+    return list(trims_with_paths(solved.rules[index].trims, ("rows", index)))[number][0]
 
 
 def _load(where: Where, finding: Finding) -> Verdict:

@@ -30,7 +30,11 @@ def whole_verdicts(solved: Solved) -> Iterator[Verdict]:
 
 def _bare_rings(solved: Solved) -> Iterator[Verdict]:
     """Two rows that leave a ring between them without paint, wider than three times the usual gap."""
-    rings = [(k, row) for k, row in enumerate(solved.rows) if row.n and row.half == "front" and row.repeats > 2]
+    rings = [
+        (k, row)
+        for k, row in enumerate(solved.rows)
+        if row.n and row.half == "front" and row.repeats > 2 and not row.motif
+    ]
     ordered = sorted(rings, key=lambda entry: entry[1].inner)
     reach = -np.inf
     usual = median(row.gap for row in solved.piece.rows) if solved.piece.rows else 0.0
@@ -38,12 +42,19 @@ def _bare_rings(solved: Solved) -> Iterator[Verdict]:
         reach = max(reach, inside.outer)
         wide = outside.inner - reach
         if wide > max(WIDER * usual, LEAST_BARE) and not _meant(solved, reach, outside.inner):
+            if _motif_between(solved, reach, outside.inner):
+                continue
             text = f"A bare ring of {mm(wide)} lies between {solved.name(before)} and {solved.name(index)}."
             key = f"bare ring:{solved.piece.rows[before].id}:{solved.piece.rows[index].id}"
             nest = Remedy(f"Nest {solved.name(index)}", (change("rows", index, "distance", {"kind": "nested"}),))
             rule = solved.rules[index]
             fixable = track_of(rule.track).round and not isinstance(rule.distance, Nested)
             yield Verdict("bare ring", key, "note", text, (before, index), (), each(nest) if fixable else ())
+
+
+def _motif_between(solved: Solved, low: float, high: float) -> bool:
+    """Whether a motif stands there, which is no ring."""
+    return any(row.motif and row.n and row.inner < high and row.outer > low for row in solved.rows)
 
 
 def _meant(solved: Solved, low: float, high: float) -> bool:
@@ -94,7 +105,7 @@ def _segments_differ(solved: Solved) -> Iterator[Verdict]:
     """Rows that carry on, or pass bare areas, and leave more dots in one segment than in another."""
     n = solved.piece.segments
     for index, row in enumerate(solved.rows):
-        if not row.left_out or not row.n:
+        if not row.left_out or not row.n or row.motif:
             continue
         own = row.own_dots
         angle = (np.arctan2(own.x, -own.y) - solved.context.turn_rad + 1e-9) % (2 * pi)

@@ -13,6 +13,7 @@ from .distance import OnGuide
 from .facts import named
 from .guides import Guides
 from .kit import MOST_TOOLS, Tool
+from .motif import MOST_MOTIFS, Motif
 from .numbers import FIRST, Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segments, require_different
 from .region import BareArea
 from .row import Row
@@ -74,6 +75,7 @@ class Piece(Frozen):
     paints: Annotated[tuple[Paint, ...], FIRST, Field(min_length=1, max_length=MOST_PAINTS)]
     ramps: Annotated[tuple[Ramp, ...], FIRST, Field(max_length=MOST_RAMPS)] = ()
     rows: Annotated[tuple[Row, ...], FIRST, Field(max_length=MAX_ROWS)] = ()
+    motifs: Annotated[tuple[Motif, ...], FIRST, Field(max_length=MOST_MOTIFS)] = ()
     bare: Annotated[tuple[BareArea, ...], FIRST, Field(max_length=MOST_BARE)] = ()
     most_base: Annotated[
         Annotated[float, Field(strict=True, gt=0, le=100)] | None,
@@ -87,6 +89,7 @@ class Piece(Frozen):
         require_different("tools", [tool.id for tool in self.tools])
         require_different("paints", [paint.id for paint in self.paints])
         require_different("ramps", [ramp.id for ramp in self.ramps])
+        require_different("motifs", [motif.id for motif in self.motifs])
         require_different("bare areas", [area.id for area in self.bare])
         require_different("guide circles", [circle.id for circle in self.guides.circles])
         for ramp in self.ramps:
@@ -102,7 +105,18 @@ class Piece(Frozen):
             for ident in row.track.rows if isinstance(row.track, GapsTrack) else ():
                 self._require_row(f"row {number} fills the gaps of", ident)
             self._require_guide(f"row {number}", row)
+            if row.motif is not None and all(motif.id != row.motif for motif in self.motifs):
+                raise ValueError(f"row {number} belongs to the motif “{row.motif}”, which the piece does not have")
         return self
+
+    def motif_of(self, row: Row) -> Motif | None:
+        """The motif that the row belongs to."""
+        return next((motif for motif in self.motifs if motif.id == row.motif), None)
+
+    def segments_of(self, row: Row) -> int:
+        """Into how many segments the row's own centre is divided."""
+        motif = self.motif_of(row)
+        return motif.segments if motif else self.segments
 
     def _require_row(self, who: str, ident: str) -> None:
         if all(row.id != ident for row in self.rows):

@@ -9,7 +9,7 @@ from ..rows.tracks.ring import RingTrack
 from ..rows.trims import MOST_DEPTH, Trim
 from ..rows.trims.kind import TrimRule, depth, trims_of
 from .count import Count, PerSegment
-from .distance import Distance, Nested
+from .distance import Distance, Nested, OnGuide
 from .facts import Fact, chosen, named
 from .member import Group, Member
 from .mirrored import ByAngle, Mirrored
@@ -34,10 +34,12 @@ class Row(Frozen):
     `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
     ball or egg only: the side whose pole the row is walked from. `trims` sit on every dot of the pattern's member
     `trimmed`, or on its largest when that is None. `mirrored` sets every place of a ring twice, to either side of its
-    line, the second the mirror image of the first; the count then counts pairs.
+    line, the second the mirror image of the first; the count then counts pairs. `motif` is the id of the motif that the
+    row belongs to, None where it stands round the piece's own centre.
     """
 
     id: Ident
+    motif: Ident | None = None
     label: Annotated[Label, named("Note on this row")] = ""
     track: Annotated[Track, named("Track")] = RingTrack()
     pattern: Annotated[tuple[Member, ...], FIRST, Field(min_length=1, max_length=12)]
@@ -116,11 +118,23 @@ class Row(Frozen):
                 raise ValueError(f"a trim sits on the dot “{ident}”, which the pattern does not hold")
         if self.mirrored is not None and not track_of(self.track).pairs:
             raise ValueError("only rows round the centre are set twice about their lines")
+        if self.motif is not None:
+            self._require_motif()
         if track_of(self.track).swept and any(member.form != "dot" for member in self.pattern):
             raise ValueError("the heads of a fan are dots; none is left out and none has another form")
         if all(member.form == "blank" for member in self.pattern):
             raise ValueError("a pattern of blanks alone paints nothing")
         return self
+
+    def _require_motif(self) -> None:
+        """Rows of a motif stand round its centre, on the front."""
+        kind = track_of(self.track)
+        if not kind.centred:
+            raise ValueError(f"a row of a motif runs round its centre, and this one runs {kind.name}")
+        if self.half != "front":
+            raise ValueError("a motif stands on the front of a ball or egg")
+        if isinstance(self.distance, OnGuide):
+            raise ValueError("a row of a motif sits at a distance of its own, and not on a guide circle of the piece")
 
 
 def states_gap(row: Row) -> bool:

@@ -44,7 +44,8 @@ class ArcDome:
     """An arc of radius R(a) through the top, its centre on the axis: reach = R sin(walk/R), height from the base.
 
     `half` gives the distance from axis to outline in each direction; a round dome has one for all. The rise may
-    not exceed the least of them, or the edge would bulge. Angles go through `half` as arrays.
+    not exceed the least of them, or the edge would bulge. Angles go through `half` as arrays. `radius` is that of the
+    tightest arc, of all of them on a round dome.
     """
 
     side = 1.0
@@ -61,11 +62,11 @@ class ArcDome:
                 "blank.relief.rise",
             )
         self.widest = float(halves.max())
-        self._tightest = float(arc_radius(halves, rise).min())
+        self.radius = float(arc_radius(halves, rise).min())
         self.rim = float(half_arc(halves, rise).max())
 
     def longest_arc(self, chord: float) -> float:
-        return arc_over_chord(chord, self._tightest)
+        return arc_over_chord(chord, self.radius)
 
     def _radius(self, angle_rad: Array) -> Array:
         return arc_radius(self._half(np.asarray(angle_rad, float)), self.rise)
@@ -75,7 +76,7 @@ class ArcDome:
         return np.asarray(radius * np.sin(walk / radius))
 
     def circle(self, walk: float) -> Circle:
-        radius = self._tightest
+        radius = self.radius
         return Circle(radius * sin(walk / radius), self.rise - radius + radius * cos(walk / radius))
 
     def walk(self, reach: float) -> float:

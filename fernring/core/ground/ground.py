@@ -59,6 +59,13 @@ class Ground:
             return np.asarray(walk + radius - self.limit_on(back))
         return self._past(self._clear_region, walk, x, y, radius)
 
+    def room(self, walk: Array, x: Array, y: Array) -> Array:
+        """How far it is from places on the front to the nearest part of the border line (mm, negative past it): over
+        the surface of a round blank, else as seen from above."""
+        if self.laps or self.round:
+            return np.asarray(self.limit - walk)
+        return -self._clear_region.signed_distance(x, y)
+
     def off(self, walk: Array, x: Array, y: Array, radius: Array, back: bool = False) -> Array:
         """How far each dot's edge hangs off the blank (mm, negative on it)."""
         if self.back is not None:

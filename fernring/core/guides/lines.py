@@ -9,6 +9,7 @@ import numpy as np
 
 from ..document.blank import Blank
 from ..document.guides import Guides
+from ..document.motif import Motif
 from ..document.piece import Piece
 from ..geometry.even import Curve
 from ..geometry.frames import lifted
@@ -20,10 +21,11 @@ from ..ground.ground import Ground, ground
 from ..kept import kept
 from ..regions.ends import ends
 from ..rows.halves import guide_walks
+from ..rows.motifs.places import places_of
 from ..rows.placed import PlacedRow
 from .marks import edge_marks, own_axes, rim_ticks
 
-What = Literal["spoke", "circle", "midline", "diagonal", "boundary", "end", "edge mark", "tick"]
+What = Literal["spoke", "circle", "midline", "diagonal", "boundary", "end", "edge mark", "tick", "motif"]
 FINE = 361
 TOLERANCE = 1e-9
 
@@ -45,20 +47,31 @@ class GuideLine:
 
 
 class Net(NamedTuple):
-    """All that the guide lines of a piece depend on; `at` are the walks of the rows that a circle is drawn through."""
+    """All that the guide lines of a piece depend on; `at` are the walks of the rows that a circle is drawn through,
+    `motifs` those of the piece, each with how far it is painted from its own centre (mm)."""
 
     blank: Blank
     guides: Guides
     segments: int
     turn: float
     at: tuple[float, ...] = ()
+    motifs: tuple[tuple[Motif, float], ...] = ()
 
 
 def net(piece: Piece, rows: tuple[PlacedRow, ...]) -> Net:
     placed = {row.id: one for row, one in zip(piece.rows, rows, strict=True)} if piece.guides.at_rows else {}
     at = (placed[ident] for ident in piece.guides.at_rows)
     walks = tuple(row.walk for row in at if row.n and row.walk > 0)
-    return Net(piece.blank, piece.guides, piece.segments, piece.turn, walks)
+    return Net(piece.blank, piece.guides, piece.segments, piece.turn, walks, _painted_motifs(piece, rows))
+
+
+def _painted_motifs(piece: Piece, rows: tuple[PlacedRow, ...]) -> tuple[tuple[Motif, float], ...]:
+    found = []
+    for motif in piece.motifs:
+        reach = max((row.one.outer for row in rows if row.motif == motif.id and row.n), default=0.0)
+        if reach > 0 and piece.guides.spokes != "none":
+            found.append((motif, reach))
+    return tuple(found)
 
 
 @kept(8)
@@ -72,7 +85,18 @@ def guide_lines(drawn: Net) -> tuple[GuideLine, ...]:
         for walk, label in _walks(drawn, here.surface.rim):
             if walk <= surface.rim + TOLERANCE:
                 found += _circle(here, surface, walk, label)
-    return (*found, *_others(drawn, here))
+    return (*found, *_others(drawn, here), *_motifs(drawn, here))
+
+
+def _motifs(drawn: Net, ground: Ground) -> Iterator[GuideLine]:
+    """The spokes of every motif at each of its places, as far as it is painted."""
+    for motif, reach in drawn.motifs:
+        angle = radians(motif.turn) + np.arange(motif.segments) * 2 * pi / motif.segments
+        for place in places_of(motif, ground, radians(drawn.turn)).all:
+            share = np.linspace(0, reach, 2 if isinstance(place.own, Plane) else 21)
+            x, y, z = place.own.points(share + 0 * angle[:, None], angle[:, None] + 0 * share)
+            for k in range(motif.segments):
+                yield GuideLine("motif", "", np.stack(place.frame.out(x[k], y[k], z[k]), axis=1))
 
 
 def drawn_spokes(drawn: Net) -> list[float]:

@@ -91,7 +91,7 @@ class _Before:
 def _before(piece: Piece, index: int) -> _Before:
     solved = solve_piece(piece.model_copy(update={"rows": piece.rows[:index]}))
     with_row = _with_row(solved, piece.rows[index])
-    return _Before(solved, with_row.rows[index], _wrong(with_row))
+    return _Before(solved, with_row.rows[index].one, _wrong(with_row))
 
 
 def _with_row(before: Solved, row: Row) -> Solved:
@@ -120,9 +120,9 @@ def _spaced(piece: Piece, before: _Before, sizes: list[KitSize]) -> Iterator[tup
     """Trials whose own dots, before any trim, stand well apart from each other."""
     index, row = len(before.rows), piece.rows[len(before.rows)]
     members = range(min(len(row.pattern), track_of(row.track).members))
-    tries = list(product(_counts(row, piece.segments, before.now), members, sizes))
+    tries = list(product(_counts(row, piece.segments_of(row), before.now), members, sizes))
     for n, member, size in sorted(tries, key=lambda tried: _distance(row, before.now, *tried)):
-        trial = _trial(row, n, member, size, piece.segments)
+        trial = _trial(row, n, member, size, piece.segments_of(row))
         placed = solve_on_halves(trial.model_copy(update={"trims": ()}), index, before.halves)
         if _well_apart(placed, row.gap, before.now):
             yield trial, member, size
@@ -185,7 +185,7 @@ def _alternative(
         changes.append(change("rows", index, "count", trial.count.model_dump(mode="json")))
     if row.fit != trial.fit:
         changes.append(change("rows", index, "fit", trial.fit))
-    same = placed.repeats == now.repeats and placed.diameters == now.diameters
+    same = placed.one.repeats == now.repeats and placed.diameters == now.diameters
     return _told(piece, before, placed, member, size, same, tuple(changes))
 
 
@@ -213,7 +213,7 @@ def _told(
     index = len(before.rows)
     after, solved = solve_rest(_without_last_gaps(piece, index), before.halves.with_row(placed), (*before.rows, placed))
     return Alternative(
-        repeats=placed.repeats,
+        repeats=placed.one.repeats,
         member=member,
         diameter=size.diameter,
         tool=size.tool,

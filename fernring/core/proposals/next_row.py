@@ -59,9 +59,10 @@ def rows_with_room(piece: Piece, sizes: Sequence[KitSize]) -> Iterator[Row]:
         fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
         yield row_of_one(piece, ident, fitting[-1], 1, centre=True)
         return
-    last = next((row for row in reversed(placed) if row.n), None)
+    last = next((row.one for row in reversed(placed) if row.n), None)
     wanted = 1.15 * max(last.diameters) if last and last.walk > 0 else 0.35 * max(placed[0].diameters)
-    counts = [n for n in allowed(piece.segments, piece.segments) if n > 2] or [piece.segments]
+    segments = piece.segments_of(piece.rows[-1])
+    counts = [n for n in allowed(segments, segments) if n > 2] or [segments]
     before = last.repeats if last and last.walk > 0 else counts[-1]
     smaller = [s for s in reversed(sizes) if s.diameter <= max(wanted, sizes[0].diameter) + 1e-9]
     for size in smaller:
@@ -105,12 +106,14 @@ def row_of_one(piece: Piece, ident: str, size: KitSize, n: int, centre: bool = F
     """A nested row of n dots of one kit size, or the centre, painted in the shade of two rows before, so that colours
     come back."""
     member = Member(id="dot-1", diameter=size.diameter, tool=size.tool)
+    last = piece.rows[-1] if piece.rows else None
     shades = piece.rows[-2].shades if len(piece.rows) > 1 else ({"kind": "paint", "paint": piece.paints[0].id},)
     row = Row.model_validate(
         {
             "id": ident,
+            "motif": last.motif if last else None,
             "pattern": (member,),
-            "count": as_count(n, piece.segments),
+            "count": as_count(n, piece.segments_of(last) if last else piece.segments),
             "gap": piece.safe_gap,
             "half": _half(piece),
             "shades": shades,

@@ -39,7 +39,9 @@ def other_row(piece: Piece, kind: str) -> Row:
     found: list[tuple[float, Row]] = []
     why = ""
     for size in fitting[: -MOST_TRIES - 1 : -1]:
-        row = Row.model_validate({**row_of_one(piece, ident, size, piece.segments).model_dump(), **first})
+        row = Row.model_validate(
+            {**row_of_one(piece, ident, size, piece.segments).model_dump(), "motif": None, **first}
+        )
         placed = solve_on_halves(row, len(piece.rows), now.halves)
         if placed.noroom:
             why = why or placed.noroom

@@ -10,9 +10,10 @@ import numpy as np
 from ..document.kit import Load
 from ..document.region import BareArea
 from ..dots.table import Array, Mask
-from ..geometry.frames import walk_above
+from ..geometry.frames import lifted, walk_above
 from ..geometry.surface import Surface
 from ..ground.ground import Ground
+from .motifs.places import Place, Places
 from .placed import PlacedRow
 
 
@@ -23,7 +24,9 @@ class Context(NamedTuple):
     without a border. `circles` are the guide circles' walks by id, `ids` those of the piece's rows in their order,
     `loads` what the tools were measured to give in a walk, `tools` their places among the piece's tools, `kit` its dots
     (mm, smallest first) with the tool that makes each. `order` is how often everything placed repeats around the centre
-    (0: nothing, or a bare centre dot).
+    (0: nothing, or a bare centre dot). `furthest` is the walk distance of the border line's furthest point. `motifs`
+    are those of the piece by id; within one, at its place `stand`, `motif` is its id and everything is as seen from
+    there.
     """
 
     ground: Ground
@@ -38,6 +41,10 @@ class Context(NamedTuple):
     tools: Mapping[str, int] = MappingProxyType({})
     kit: tuple[tuple[float, str], ...] = ()
     bare: tuple[BareArea, ...] = ()
+    furthest: float = 0.0
+    motifs: Mapping[str, Places] = MappingProxyType({})
+    motif: str = ""
+    stand: Place | None = None
     placed: tuple[PlacedRow, ...] = ()
     order: int = 0
 
@@ -53,7 +60,12 @@ class Context(NamedTuple):
 
     @property
     def laps(self) -> bool:
-        return self.ground.laps
+        return self.ground.laps and self.stand is None
+
+    @property
+    def home(self) -> Surface:
+        """The surface as seen from the piece's own centre."""
+        return self.ground.half(self.back)
 
     def with_row(self, row: PlacedRow) -> "Context":
         """The context the next row sees; a row without dots leaves no trace in it."""
@@ -67,7 +79,15 @@ class Context(NamedTuple):
 
     def over(self, x: Array, y: Array, radius: Array) -> Array:
         """How far discs in plan pass the border line (mm; negative inside)."""
-        return self.ground.over(walk_above(self.surface, x, y), x, y, radius, self.back)
+        px, py = self.plan(x, y)
+        return self.ground.over(walk_above(self.home, px, py), px, py, radius, self.back)
+
+    def plan(self, x: Array, y: Array) -> tuple[Array, Array]:
+        """Places in plan as seen from the piece's own centre."""
+        if self.stand is None:
+            return x, y
+        (px, py, pz), _ = lifted(self.surface, x, y)
+        return self.stand.frame.out(px, py, pz)[:2]
 
     def clear_of(self, x: Array, y: Array, z: Array, reach: Array) -> Mask:
         """Which points keep their `reach` (mm) from the edges of all that lies here."""
@@ -78,13 +98,18 @@ class Context(NamedTuple):
 
     @property
     def nestable(self) -> tuple[PlacedRow, ...]:
-        """Rows that later rows nest on: all but those marked boundary."""
-        return tuple(row for row in self.placed if not row.boundary)
+        """Rows that later rows nest on: all but those marked boundary; in a motif those round its own centre."""
+        return tuple(row for row in self.placed if not row.boundary and self.motif in ("", row.motif))
+
+    @property
+    def beside(self) -> tuple[PlacedRow, ...]:
+        """What a motif's rows do not nest on and keep clear of: everything that stands round other centres."""
+        return tuple(row for row in self.placed if not row.boundary and self.motif not in ("", row.motif))
 
     @property
     def before(self) -> PlacedRow | None:
-        """The row before: the last one that is not a boundary row."""
-        return next((row for row in reversed(self.placed) if not row.boundary), None)
+        """The row before: the last one round this centre that is not a boundary row."""
+        return next((row for row in reversed(self.placed) if not row.boundary and row.motif == self.motif), None)
 
     @property
     def inset_before(self) -> PlacedRow | None:

@@ -8,7 +8,7 @@ import numpy as np
 from ..document.region import BareArea
 from ..document.row import Row
 from ..dots.rings import dots_at
-from ..dots.table import Mask
+from ..dots.table import Array, Dots, Mask
 from ..geometry.runs import round_runs
 from ..regions.bare import region_of
 from ..regions.region import Region
@@ -30,16 +30,23 @@ def cut(row: Row, placed: PlacedRow, context: Context) -> PlacedRow:
     if blanks:
         keep &= ~np.isin(own.member, blanks)
     if carries_on(row.track):
-        keep &= context.ground.over(own.walk, own.x, own.y, own.radius) <= TOLERANCE
+        keep &= _over(own, context) <= TOLERANCE
     for area in context.bare:
-        region = region_of(area.area, context.surface)
+        region = region_of(area.area, context.home)
         if area.rows == "stop evenly" and placed.ring_like:
             placed = _stopped(placed, area, region, context)
             own = placed.own_dots
-        inside = -region.signed_distance(own.x, own.y)
+        inside = -region.signed_distance(*context.plan(own.x, own.y))
         edge = own.radius + area.gap if area.whole else np.zeros(placed.n)
         keep &= inside + edge <= TOLERANCE
     return placed if keep.all() else kept(placed, keep)
+
+
+def _over(own: Dots, context: Context) -> Array:
+    """How far dots pass the border line (mm)."""
+    if context.stand is not None:
+        return context.over(own.x, own.y, own.radius)
+    return context.ground.over(own.walk, own.x, own.y, own.radius)
 
 
 def kept(placed: PlacedRow, keep: Mask) -> PlacedRow:
@@ -60,7 +67,7 @@ def _stopped(placed: PlacedRow, area: BareArea, region: Region, context: Context
     """Every run of dots between two edges of the area moved along its ring, so that both ends stop equally short."""
     fine = np.linspace(0, 2 * pi, FINE + 1)[:-1]
     x, y, _ = context.surface.points(np.full(FINE, placed.walk), fine)
-    free = region.signed_distance(x, y) >= 0
+    free = region.signed_distance(*context.plan(x, y)) >= 0
     if free.all() or not free.any():
         return placed
     own = placed.own_dots

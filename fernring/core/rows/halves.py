@@ -5,8 +5,9 @@ from math import radians
 
 from ..document.guides import Guides
 from ..document.piece import Piece
-from ..ground.ground import ground
+from ..ground.ground import Ground, ground
 from .context import Context
+from .motifs.places import Places, places_of
 from .placed import PlacedRow
 
 
@@ -42,6 +43,11 @@ def guide_walks(guides: Guides, rim: float) -> dict[str, float]:
     return walks
 
 
+def motifs_of(piece: Piece, blank: Ground) -> dict[str, Places]:
+    """The motifs of the piece by id, with their places on the blank."""
+    return {one.id: places_of(one, blank, radians(piece.turn)) for one in piece.motifs}
+
+
 def open_halves(piece: Piece) -> Halves:
     """The bare blank, before the first row. Raises FitError when its measures contradict each other."""
     blank = ground(piece.blank)
@@ -57,6 +63,8 @@ def open_halves(piece: Piece) -> Halves:
         tools={tool.id: place for place, tool in enumerate(piece.tools)},
         kit=tuple(sorted({dot: tool.id for tool in reversed(piece.tools) for dot in tool.dots}.items())),
         bare=piece.bare,
+        furthest=blank.border,
+        motifs=motifs_of(piece, blank),
     )
     if blank.back is None:
         return Halves(front, None)

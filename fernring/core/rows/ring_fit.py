@@ -6,12 +6,15 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 
+from ..dots.index import Index
 from ..dots.rings import EvenRing, dots_at
+from ..dots.table import concat
 from ..geometry.crossing import crossing
 from .context import Context
 from .counts import MOST_REPEATS, allowed
+from .motifs.clearing import clear_walk
 from .nest import nest_walk
-from .placed import OwnDots, PlacedRow
+from .placed import LIES, OwnDots, PlacedRow
 from .ring_spacing import row_spacing
 from .start import first_angle
 from .vee import vee
@@ -40,6 +43,12 @@ class RingFit:
     @cached_property
     def nestable(self) -> tuple[PlacedRow, ...]:
         return self.context.nestable
+
+    @cached_property
+    def beside(self) -> Index | None:
+        """What stands round other centres than this row's."""
+        bodies = [row.bodies for row in self.context.beside]
+        return Index.of(concat(bodies, LIES)) if bodies else None
 
     @cached_property
     def inside(self) -> float:
@@ -85,6 +94,9 @@ class RingFit:
         for _ in range(60):
             angles = self.spacing.angles(walk, diameters, n, self.first(n))[:places]
             found = nest_walk(self.context.surface, self.nestable, angles, radius, self.row.gap, floor)
+            if self.beside is not None:
+                limit = self.context.furthest
+                found = clear_walk(self.context.surface, self.beside, angles, radius, self.row.gap, found, limit)
             if self.row.spacing == "equal angles" or abs(found - walk) < SETTLED:
                 return found
             walk = found

@@ -14,15 +14,17 @@ from .tracks import track_of
 
 def slack_rows(piece: Piece) -> tuple[tuple[int, ...], int | None]:
     """Nested rows after the last fixed one; failing that those before it, with its index as the target."""
-    fixed = [
-        k for k, row in enumerate(piece.rows) if not _is_nested(row) and track_of(row.track).round and not row.boundary
-    ]
+    fixed = [k for k, row in enumerate(piece.rows) if _is_fixed(row)]
     last = fixed[-1] if fixed else -1
     after = tuple(k for k, row in enumerate(piece.rows) if k > last and _is_nested(row))
     if after or not fixed:
         return after, None
     inner = fixed[-2] if len(fixed) > 1 else -1
     return tuple(k for k, row in enumerate(piece.rows) if inner < k < last and _is_nested(row)), last
+
+
+def _is_fixed(row: Row) -> bool:
+    return not (_is_nested(row) or row.boundary or row.motif) and track_of(row.track).round
 
 
 def slack_left(piece: Piece, halves: Halves, rows: Sequence[PlacedRow], fixed: int | None) -> float:
@@ -35,4 +37,9 @@ def slack_left(piece: Piece, halves: Halves, rows: Sequence[PlacedRow], fixed: i
 
 
 def _is_nested(row: Row) -> bool:
-    return isinstance(row.distance, Nested) and row.fit != "distance" and not track_of(row.track).central
+    return (
+        row.motif is None
+        and isinstance(row.distance, Nested)
+        and row.fit != "distance"
+        and not track_of(row.track).central
+    )

@@ -31,7 +31,8 @@ class Vee:
 
 def vee(context: Context, radius: float, gap: float) -> Vee | str:
     """The V between the first two petals of the last row that carries walks; or why there is none."""
-    row = next((row for row in reversed(context.nestable) if _has_petals(row)), None)
+    before = [row for row in context.nestable if row.motif == context.motif]
+    row = next((row for row in reversed(before) if _has_petals(row)), None)
     if row is None or row.places < 2:
         return "no row of petals lies before it"
     if not context.surface.axisymmetric or row.left_out or not row.ring_like:

@@ -10,7 +10,7 @@ from annotated_types import Ge, Gt, Le, Lt, MaxLen, MinLen
 from pydantic import BaseModel
 from pydantic.fields import FieldInfo
 
-from ..document import blank, guides, kit, member, piece, region, row, shelf
+from ..document import blank, guides, kit, member, motif, piece, region, row, shelf
 from ..document.count import Absolute, PerSegment
 from ..document.distance import AtWalk, FromEdge
 from ..document.facts import Fact
@@ -33,7 +33,8 @@ MODELS: tuple[type[BaseModel], ...] = (
     piece.Piece, blank.Blank, blank.Base, blank.NamedCentre, blank.SetCentre, blank.AtDegrees, guides.Guides,
     guides.CircleSteps, guides.GuideCircle, region.BareArea, region.DiscRegion, region.BandRegion, row.Row,
     member.Member, member.Group, piece.Accepted, PerSegment, Absolute, AtWalk, FromEdge, AtAngle, ToLength, ToCircle,
-    ToAngle, Size, Layer, ByAngle, ByDistance, kit.Tool, kit.Load, shelf.Paint, shelf.Ramp,
+    motif.Motif, motif.Spot, motif.AtSpots, motif.AroundCentre, ToAngle, Size, Layer, ByAngle, ByDistance, kit.Tool,
+    kit.Load, shelf.Paint, shelf.Ramp,
 )  # fmt: skip
 
 
@@ -58,6 +59,8 @@ def facts() -> Facts:
             "rows": piece.MAX_ROWS,
             "ramps": piece.MOST_RAMPS,
             "bare": piece.MOST_BARE,
+            "motifs": motif.MOST_MOTIFS,
+            "spots": motif.MOST_SPOTS,
             "tools": kit.MOST_TOOLS,
             "paints": shelf.MOST_PAINTS,
             "circles": guides.MOST_CIRCLES,
@@ -85,6 +88,7 @@ def _track(kind: TrackKind) -> Facts:
         "repeats",
         "members",
         "round",
+        "centred",
         "central",
         "pairs",
         "groups",

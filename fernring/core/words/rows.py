@@ -13,7 +13,7 @@ from ..rows.trims import trim_kind
 from ..rows.trims.kind import TrimRule
 from ..solved import Solved
 from .lengths import mm
-from .numbers import article
+from .numbers import article, counted
 
 LIES = {"nested": "nested", "walk": "at", "guide": "circle", "edge": "edge"}
 
@@ -87,8 +87,12 @@ def sentences(solved: Solved, index: int) -> list[str]:
         return [f"This row finds no room: {placed.noroom}."]
     tools = {tool.id: tool.name for tool in solved.piece.tools}
     kind = track_of(row.track)
-    found = [kind.sentence(row, placed, solved.piece.segments)]
-    if placed.n > 1 and "angle" in kind.starts:
+    found = []
+    if motif := solved.piece.motif_of(row):
+        places = len(solved.context.motifs[motif.id].all)
+        found.append(f"Part of the motif “{motif.name}”, at {counted(places)} {'place' if places == 1 else 'places'}.")
+    found.append(kind.sentence(row, placed.one, solved.piece.segments_of(row)))
+    if placed.one.n > 1 and "angle" in kind.starts:
         found.append(_start(row))
     if placed.remainder is not None:
         found.append(f"Its petals just meet; {mm(placed.remainder)} is left to what lies inside.")
@@ -98,7 +102,7 @@ def sentences(solved: Solved, index: int) -> list[str]:
     if placed.n > 1 and placed.clear < 1e6 and row.group is None:
         found.append(f"Neighbours stand {mm(placed.clear)} apart.")
     found.append(_shades(solved, row.shades, "around the row"))
-    if placed.ring_like and placed.n > 4 and placed.n % 4 == 0:
+    if placed.one.ring_like and placed.one.n > 4 and placed.one.n % 4 == 0:
         found.append("Begin with the four quarter points, then the middle of every empty run.")
     for trim in row.trims:
         found += _trim(solved, trim, tools, "each of them" if placed.n > 1 else "it")

@@ -21,7 +21,7 @@ def guide(solved: Solved, choice: Choice) -> Sheet:
     if choice.border:
         primitives += border_lines(solved)
     for line in guide_lines(net(solved.piece, solved.rows)):
-        if (choice.spokes if line.what == "spoke" else choice.circles) and line.points[:, 2].mean() >= -1e-9:
+        if (choice.spokes if line.what in ("spoke", "motif") else choice.circles) and line.points[:, 2].mean() >= -1e-9:
             primitives += _line(line, choice.units)
     primitives += [Line(-3, 0, 3, 0, "plain"), Line(0, -3, 0, 3, "plain")]
     what = WHAT if isinstance(solved.ground.surface, Plane) else WHAT + SEEN
@@ -39,7 +39,7 @@ def border_lines(solved: Solved) -> list[Primitive]:
 
 
 def _line(line: GuideLine, units: Units) -> list[Primitive]:
-    stroke: Stroke = "fine" if line.what in ("spoke", "midline", "diagonal") else "plain"
+    stroke: Stroke = "fine" if line.what in ("spoke", "midline", "diagonal", "motif") else "plain"
     plan = line.points[:, :2]
     if line.reach is not None:
         shapes: list[Primitive] = [Circle(0, 0, line.reach, stroke)]

@@ -19,7 +19,7 @@ MARGIN = 2.0
 def diagram(solved: Solved, index: int) -> Drawing:
     """The row within its segment, or on the whole blank."""
     placed, n = solved.rows[index], solved.piece.segments
-    plain = placed.ring_like or track_of(solved.rules[index].track).central
+    plain = not placed.at and (placed.ring_like or track_of(solved.rules[index].track).central)
     return _segment(solved, index) if plain and n >= 5 else _whole(solved, index)
 
 

@@ -54,6 +54,9 @@ export const FACTS = {
    "rows": {
     "longest": 200
    },
+   "motifs": {
+    "longest": 12
+   },
    "bare": {
     "longest": 20
    },
@@ -805,6 +808,115 @@ export const FACTS = {
     "wide": 92,
     "least": 0,
     "most": 1000
+   }
+  },
+  "Motif": {
+   "name": {
+    "written": "text",
+    "name": "Name of the motif",
+    "wide": 150,
+    "fewest": 1,
+    "longest": 120,
+    "default": "Motif"
+   },
+   "segments": {
+    "written": "count",
+    "name": "Its segments",
+    "wide": 84,
+    "least": 2,
+    "most": 64,
+    "whole": true,
+    "default": 6
+   },
+   "turn": {
+    "written": "degrees",
+    "name": "Turn of its first spoke",
+    "wide": 118,
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   },
+   "places": {
+    "name": "Stands",
+    "written": "variant",
+    "words": [
+     [
+      "spots",
+      "at places of its own"
+     ],
+     [
+      "around",
+      "round the centre"
+     ]
+    ],
+    "wide": 160,
+    "variants": {
+     "spots": "AtSpots",
+     "around": "AroundCentre"
+    }
+   }
+  },
+  "Spot": {
+   "x": {
+    "written": "length",
+    "name": "Right of the centre",
+    "wide": 112,
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "y": {
+    "written": "length",
+    "name": "Below the centre",
+    "wide": 112,
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "turn": {
+    "written": "degrees",
+    "name": "Turned by",
+    "wide": 84,
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   },
+   "mirrored": {
+    "written": "tick",
+    "name": "mirrored",
+    "default": false
+   }
+  },
+  "AtSpots": {
+   "spots": {
+    "fewest": 1,
+    "longest": 24
+   }
+  },
+  "AroundCentre": {
+   "count": {
+    "name": "How many",
+    "written": "count",
+    "wide": 84,
+    "least": 1,
+    "most": 24,
+    "whole": true,
+    "default": 4
+   },
+   "walk": {
+    "written": "distance",
+    "name": "From the centre",
+    "wide": 104,
+    "least": 0,
+    "most": 1000
+   },
+   "first": {
+    "written": "degrees",
+    "name": "First at",
+    "wide": 84,
+    "least": -360,
+    "most": 360,
+    "default": 0.0
    }
   },
   "ToAngle": {
@@ -2253,6 +2365,7 @@ export const FACTS = {
    "repeats": "none",
    "members": 1,
    "round": false,
+   "centred": true,
    "central": true,
    "pairs": false,
    "groups": false,
@@ -2270,6 +2383,7 @@ export const FACTS = {
    "repeats": "round",
    "members": 12,
    "round": true,
+   "centred": true,
    "central": false,
    "pairs": true,
    "groups": true,
@@ -2300,6 +2414,7 @@ export const FACTS = {
    "repeats": "round",
    "members": 12,
    "round": false,
+   "centred": false,
    "central": false,
    "pairs": false,
    "groups": true,
@@ -2325,6 +2440,7 @@ export const FACTS = {
    "repeats": "none",
    "members": 12,
    "round": false,
+   "centred": false,
    "central": false,
    "pairs": false,
    "groups": true,
@@ -2346,6 +2462,7 @@ export const FACTS = {
    "repeats": "line",
    "members": 12,
    "round": false,
+   "centred": true,
    "central": false,
    "pairs": false,
    "groups": true,
@@ -2367,6 +2484,7 @@ export const FACTS = {
    "repeats": "line",
    "members": 12,
    "round": false,
+   "centred": true,
    "central": false,
    "pairs": false,
    "groups": true,
@@ -2388,6 +2506,7 @@ export const FACTS = {
    "repeats": "line",
    "members": 12,
    "round": false,
+   "centred": false,
    "central": false,
    "pairs": false,
    "groups": true,
@@ -2405,6 +2524,7 @@ export const FACTS = {
    "repeats": "none",
    "members": 1,
    "round": false,
+   "centred": false,
    "central": false,
    "pairs": false,
    "groups": true,
@@ -2422,6 +2542,7 @@ export const FACTS = {
    "repeats": "none",
    "members": 12,
    "round": false,
+   "centred": false,
    "central": false,
    "pairs": false,
    "groups": false,
@@ -2439,6 +2560,7 @@ export const FACTS = {
    "repeats": "none",
    "members": 1,
    "round": false,
+   "centred": false,
    "central": false,
    "pairs": false,
    "groups": false,
@@ -2513,6 +2635,8 @@ export const FACTS = {
   "rows": 200,
   "ramps": 40,
   "bare": 20,
+  "motifs": 12,
+  "spots": 24,
   "tools": 120,
   "paints": 240,
   "circles": 60,

@@ -52,6 +52,8 @@ export interface TrackFacts {
   repeats: "round" | "line" | "none";
   members: number;
   round: boolean;
+  /** Whether it is told from a centre alone, so that a motif may hold it. */
+  centred: boolean;
   central: boolean;
   /** Whether its places may be set twice about their lines. */
   pairs: boolean;

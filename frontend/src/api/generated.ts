@@ -668,6 +668,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/motif": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Motif
+         * @description The piece with one more motif, where most room is left.
+         */
+        post: operations["post_motif"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/motif/size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Motif Size
+         * @description The piece with a motif refitted to another size.
+         */
+        post: operations["post_motif_size"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/next-row": {
         parameters: {
             query?: never;
@@ -1439,6 +1479,29 @@ export interface components {
             /** From circle */
             start: number;
         };
+        /**
+         * AroundCentre
+         * @description So many round the centre of the piece at one walk distance, the first at an angle from the first spoke.
+         */
+        AroundCentre: {
+            /**
+             * How many
+             * @default 4
+             */
+            count: number;
+            /**
+             * First at
+             * @default 0
+             */
+            first: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "around";
+            /** From the centre */
+            walk: number;
+        };
         /** AtAngle */
         AtAngle: {
             /** Angle */
@@ -1464,6 +1527,29 @@ export interface components {
              * @enum {string}
              */
             kind: "angle";
+        };
+        /**
+         * AtSpots
+         * @description At places given one by one.
+         */
+        AtSpots: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "spots";
+            /**
+             * Spots
+             * @default [
+             *       {
+             *         "mirrored": false,
+             *         "turn": 0,
+             *         "x": 0,
+             *         "y": 0
+             *       }
+             *     ]
+             */
+            spots: components["schemas"]["Spot"][];
         };
         /** AtWalk */
         AtWalk: {
@@ -2755,6 +2841,61 @@ export interface components {
             tool?: string | null;
         };
         /**
+         * Motif
+         * @description Rows that name it stand round its own centre: their distances are from there, and they are placed alike at all
+         *     its places. Angle zero points away from the centre of the piece; `turn` is the angle of its first spoke.
+         */
+        Motif: {
+            /** Id */
+            id: string;
+            /**
+             * Name of the motif
+             * @default Motif
+             */
+            name: string;
+            /**
+             * Stands
+             * @default {
+             *       "kind": "spots",
+             *       "spots": [
+             *         {
+             *           "mirrored": false,
+             *           "turn": 0,
+             *           "x": 0,
+             *           "y": 0
+             *         }
+             *       ]
+             *     }
+             */
+            places: components["schemas"]["AtSpots"] | components["schemas"]["AroundCentre"];
+            /**
+             * Its segments
+             * @default 6
+             */
+            segments: number;
+            /**
+             * Turn of its first spoke
+             * @default 0
+             */
+            turn: number;
+        };
+        /**
+         * MotifAnswer
+         * @description Where a motif stands; how far the border lies from its first place, how far it is painted there (mm), and its
+         *     dots.
+         */
+        MotifAnswer: {
+            /** Id */
+            id: string;
+            /** Limit */
+            limit: number;
+            /** Outer */
+            outer: number;
+            /** Places */
+            places: components["schemas"]["SpotAnswer"][];
+            seen: components["schemas"]["SeenColumns"];
+        };
+        /**
          * NamedCentre
          * @description Middle of length and width, centroid, centre of the largest circle inside, or of the smallest around.
          */
@@ -3162,6 +3303,11 @@ export interface components {
             guides: components["schemas"]["Guides"];
             /** Base may show on at most */
             most_base?: number | null;
+            /**
+             * Motifs
+             * @default []
+             */
+            motifs: components["schemas"]["Motif"][];
             /** Name */
             name: string;
             /**
@@ -3255,6 +3401,8 @@ export interface components {
             /** Limit */
             limit: number;
             marks: components["schemas"]["MarksAnswer"];
+            /** Motifs */
+            motifs: components["schemas"]["MotifAnswer"][];
             /** Ramps */
             ramps: {
                 [key: string]: string[];
@@ -3494,6 +3642,17 @@ export interface components {
             /** Label */
             label: string;
         };
+        /**
+         * ResizeRequest
+         * @description A motif by its id, and how wide it may be at most (mm).
+         */
+        ResizeRequest: {
+            /** Across */
+            across: number;
+            /** Motif */
+            motif: string;
+            piece: components["schemas"]["Piece"];
+        };
         /** RevisionAnswer */
         RevisionAnswer: {
             /** Edit */
@@ -3571,7 +3730,8 @@ export interface components {
          *     `shades` take turns along the places. `boundary` rows are drawn first and not nested on. `half` counts on a
          *     ball or egg only: the side whose pole the row is walked from. `trims` sit on every dot of the pattern's member
          *     `trimmed`, or on its largest when that is None. `mirrored` sets every place of a ring twice, to either side of its
-         *     line, the second the mirror image of the first; the count then counts pairs.
+         *     line, the second the mirror image of the first; the count then counts pairs. `motif` is the id of the motif that the
+         *     row belongs to, None where it stands round the piece's own centre.
          */
         Row: {
             /**
@@ -3618,6 +3778,8 @@ export interface components {
             label: string;
             /** Each place */
             mirrored?: (components["schemas"]["ByAngle"] | components["schemas"]["ByDistance"]) | null;
+            /** Motif */
+            motif?: string | null;
             /** Pattern */
             pattern: components["schemas"]["Member"][];
             /** Shades */
@@ -3724,6 +3886,20 @@ export interface components {
             redo: string | null;
             /** Undo */
             undo: string | null;
+        };
+        /**
+         * SeenColumns
+         * @description Dots of the plan as they lie about a motif's centre (mm).
+         */
+        SeenColumns: {
+            /** Dot */
+            dot: number[];
+            /** Walk */
+            walk: number[];
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
         };
         /**
          * SetCentre
@@ -3907,6 +4083,42 @@ export interface components {
              * @enum {string}
              */
             kind: "spoked";
+        };
+        /**
+         * Spot
+         * @description A place as seen from above, in mm from the centre of the piece; the motif there turned, or its mirror image.
+         */
+        Spot: {
+            /**
+             * mirrored
+             * @default false
+             */
+            mirrored: boolean;
+            /**
+             * Turned by
+             * @default 0
+             */
+            turn: number;
+            /**
+             * Right of the centre
+             * @default 0
+             */
+            x: number;
+            /**
+             * Below the centre
+             * @default 0
+             */
+            y: number;
+        };
+        /**
+         * SpotAnswer
+         * @description As seen from above, from the centre of the piece (mm).
+         */
+        SpotAnswer: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /**
          * SpreadAnswer
@@ -7369,6 +7581,180 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrimAlternativeAnswer"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_motif: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Piece"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_motif_size: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ResizeRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
                 };
             };
             /** @description The request cannot be read. */

@@ -1,6 +1,6 @@
 /** Which rows a sheet shows. */
 import type { Piece } from "../api/types";
-import { rowMarks } from "../sheet/words";
+import { capital, rowMarks, spokenMark } from "../sheet/words";
 
 interface Props {
   piece: Piece;
@@ -29,7 +29,7 @@ export function RowTicks({ piece, value, onChange }: Props) {
             type="button"
             className="chip square"
             aria-pressed={chosen.includes(place)}
-            aria-label={mark === "C" ? "The centre" : `Row ${mark}`}
+            aria-label={capital(spokenMark(mark))}
             onClick={() => toggle(place)}
           >
             {mark}

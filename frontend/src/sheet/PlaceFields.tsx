@@ -71,7 +71,7 @@ export function PlaceFields(props: RowProps) {
         value={row.gap}
         set={(gap) => changeRow(props, "Set the gap", { gap: gap as number })}
       />
-      {props.closed && (
+      {props.closed && row.motif === null && (
         <RuleField
           fact={FACTS.half!}
           value={row.half}

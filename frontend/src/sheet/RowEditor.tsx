@@ -9,12 +9,14 @@ import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, spokenLength, spokenText, type Units, useUnits } from "../studio/units";
 import { DistanceFields } from "./DistanceFields";
 import { FitsTable } from "./FitsTable";
+import { OwnCentre } from "./OwnCentre";
 import { PatternFields } from "./PatternFields";
 import { PlaceFields } from "./PlaceFields";
 import type { RowProps } from "./props";
 import { ShadeFields } from "./ShadeFields";
 import { TrackFields } from "./TrackFields";
 import { Trims } from "./Trims";
+import { spokenMark } from "./words";
 
 /** What was found for petals that meet. */
 function met({ diameters, trims, remainder }: Plan["rows"][number], units: Units): string {
@@ -30,20 +32,23 @@ interface Props extends RowProps {
 }
 
 export function RowEditor(props: Props) {
-  const { session, row, index, mark, planned } = props;
+  const { session, piece, row, index, mark, planned } = props;
   const [fits, setFits] = useState(false);
   const units = useUnits((state) => state.units);
-  const name = mark === "C" ? "centre" : `row ${mark}`;
+  const name = mark === "C" ? "centre" : spokenMark(mark);
+  const { central, centred } = trackOf(row);
+  const moves = centred && piece.motifs.length > 0;
   return (
     <fieldset className="row-editor" aria-label={`Edit ${name}`}>
       {planned?.noroom && <p className="row-noroom">No room: {spokenText(planned.noroom, units)}.</p>}
       {planned?.remainder != null && <p className="row-met">{met(planned, units)}</p>}
       <PatternFields {...props} />
-      {!trackOf(row).central && (
+      {(moves || !central) && (
         <div className="row-fields">
-          <TrackFields {...props} />
-          <PlaceFields {...props} />
-          <DistanceFields {...props} />
+          {moves && <OwnCentre {...props} />}
+          {!central && <TrackFields {...props} />}
+          {!central && <PlaceFields {...props} />}
+          {!central && <DistanceFields {...props} />}
         </div>
       )}
       <ShadeFields {...props} />

@@ -1,11 +1,14 @@
 /** The row sheet: the written pattern, one line a row, centre first. Editing happens in it. */
 import { Button, Menu } from "@mantine/core";
 import { type ReactNode, useEffect, useRef } from "react";
-import { TRACKS, wordsOf } from "../api/facts";
+import { useStore } from "zustand";
+import { MOST, TRACKS, wordsOf } from "../api/facts";
 import type { Piece, Plan, Verdict } from "../api/types";
 import type { Session } from "../piece/session";
 import { SUFFIX, useUnits } from "../studio/units";
 import { walkWords } from "../studio/walkWords";
+import { MotifHeading } from "./MotifHeading";
+import { addMotif, motifOf } from "./motifs";
 import { moveRow, RowEditor, removeRow } from "./RowEditor";
 import { RowLine } from "./RowLine";
 import "./sheet.css";
@@ -62,6 +65,9 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
       <div className="row-list" ref={list}>
         {piece.rows.map((one, index) => (
           <div key={one.id} className={index === row ? "row-open" : ""}>
+            {piece.motifs.length > 0 && one.motif !== piece.rows[index - 1]?.motif && (
+              <MotifHeading session={session} piece={piece} plan={plan} motif={one.motif ?? null} />
+            )}
             {plan.blank.closed && one.half !== piece.rows[index - 1]?.half && (
               <h3 className="row-half">{HALVES.get(one.half)}</h3>
             )}
@@ -89,8 +95,8 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
                   ramps={ramps}
                   closed={plan.blank.closed}
                   walk={walk.short}
-                  rim={plan.rim}
-                  circles={plan.circles}
+                  rim={one.motif ? (motifOf(plan, one.motif)?.limit ?? plan.rim) : plan.rim}
+                  circles={one.motif ? [] : plan.circles}
                 />
               </Steady>
             )}
@@ -110,6 +116,7 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
 
 /** A row of another kind: fans, dots into the gaps, a row along the edge. */
 function OtherRow({ session }: { session: Session }) {
+  const full = useStore(session.ledger.store, (state) => (state.document?.motifs.length ?? 0) >= MOST.motifs);
   return (
     <Menu position="top-start" withinPortal>
       <Menu.Target>
@@ -123,6 +130,9 @@ function OtherRow({ session }: { session: Session }) {
             {capital(name)}
           </Menu.Item>
         ))}
+        <Menu.Item disabled={full} onClick={() => void addMotif(session)}>
+          A motif with a centre of its own
+        </Menu.Item>
       </Menu.Dropdown>
     </Menu>
   );

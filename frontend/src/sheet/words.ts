@@ -3,6 +3,8 @@ import { trackOf } from "../api/facts";
 import type { Piece, PlanRow, Row, Shade } from "../api/types";
 import { lengthText, type Units } from "../studio/units";
 
+const A = "a".charCodeAt(0);
+
 /** With a capital at the beginning. */
 export function capital(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
@@ -18,10 +20,22 @@ export function shadeName(shade: Shade, piece: Piece): string {
   return `${piece.ramps.find((ramp) => ramp.id === shade.ramp)?.name ?? shade.ramp} ${shade.step}`;
 }
 
-/** "C", "1", "2" ... as the rows stand on the sheet. */
+/** "C", "1", "2" ... as the rows stand on the sheet; those of motifs after a letter: "aC", "a1" ... */
 export function rowMarks(rows: readonly Row[]): string[] {
-  let number = 0;
-  return rows.map((row) => (trackOf(row).central ? "C" : `${++number}`));
+  const motifs = [...new Set(rows.flatMap((row) => row.motif ?? []))];
+  const numbers = new Map<string, number>();
+  return rows.map((row) => {
+    const letter = row.motif ? String.fromCharCode(A + motifs.indexOf(row.motif)) : "";
+    if (trackOf(row).central) return `${letter}C`;
+    numbers.set(letter, (numbers.get(letter) ?? 0) + 1);
+    return `${letter}${numbers.get(letter)}`;
+  });
+}
+
+/** What a row of this mark is called in a sentence. */
+export function spokenMark(mark: string): string {
+  if (!mark.endsWith("C")) return `row ${mark}`;
+  return mark.length > 1 ? `the centre of motif ${mark[0]}` : "the centre";
 }
 
 /** The rule of a count in words. */

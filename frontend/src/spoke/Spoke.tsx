@@ -5,6 +5,7 @@ import type { Piece, Plan } from "../api/types";
 import type { Session } from "../piece/session";
 import { lengthText, spokenLength, type Units, useUnits } from "../studio/units";
 import { walkWords } from "../studio/walkWords";
+import { type Seen, seenFrom, standsRound } from "./centre";
 import { type Dome, domes, type Lane, onHalf, tickStep, trimDomes } from "./section";
 import "./spoke.css";
 import { useSlide } from "./useSlide";
@@ -25,16 +26,18 @@ const LABEL_PX = 40;
 const LINE_PX = 13;
 const LINES = 4;
 
-export function Spoke({ session, plan, piece, row }: Props) {
+export function Spoke({ session, plan: whole, piece: asWritten, row }: Props) {
   const { ref: frame, width, height } = useElementSize<HTMLDivElement>();
   const units = useUnits((state) => state.units);
+  const seen = seenFrom(whole, asWritten, row);
+  const { plan, piece } = seen;
   const half = row !== null && piece.rows[row]?.half === "back" ? "back" : "front";
   const rim = plan.blank.half[half === "back" ? 1 : 0] ?? plan.rim;
   const px = Math.max((width - LEFT - RIGHT) / rim, 0.1);
   const lane = (height - FOOT - TOP) / 2;
   const slide = useSlide(session, rim, plan.circles, px);
-  const shown = domes(plan, piece, half);
-  const carried = trimDomes(plan, piece, half);
+  const shown = domes(seen, half);
+  const carried = trimDomes(seen, half);
   const tallest = Math.max(...[...shown, ...carried].map((dome) => dome.lift + dome.height), 0.1);
   const rise = Math.min(px, (lane - 16) / tallest);
   const base = (which: Lane) => TOP + lane * (LANES.indexOf(which) + 1) - 2;
@@ -42,7 +45,12 @@ export function Spoke({ session, plan, piece, row }: Props) {
   return (
     <div ref={frame} className="spoke">
       {height > FOOT + TOP && (
-        <svg width={width} height={height} role="group" aria-label="The spoke, from the centre to the edge">
+        <svg
+          width={width}
+          height={height}
+          role="group"
+          aria-label={seen.motif ? "The spoke of the motif, from its centre" : "The spoke, from the centre to the edge"}
+        >
           <Scale plan={plan} rim={rim} px={px} height={height} units={units} />
           {LANES.map((which) => (
             <g key={which}>
@@ -83,7 +91,7 @@ export function Spoke({ session, plan, piece, row }: Props) {
               fill={dome.colour}
             />
           ))}
-          <Gaps plan={plan} piece={piece} row={row} px={px} shown={shown} base={base} units={units} half={half} />
+          <Gaps seen={seen} row={row} px={px} shown={shown} base={base} units={units} half={half} />
         </svg>
       )}
     </div>
@@ -141,8 +149,7 @@ function Scale({ plan, rim, px, height, units }: ScaleProps) {
 }
 
 interface GapsProps {
-  plan: Plan;
-  piece: Piece;
+  seen: Seen;
   row: number | null;
   px: number;
   shown: Dome[];
@@ -161,9 +168,10 @@ interface Gap {
 }
 
 /** Smallest clear distance of each row to the rows before it: for the picked row, unsafe ones, and where there is room. */
-function Gaps({ plan, piece, row, px, shown, base, units, half }: GapsProps) {
+function Gaps({ seen, row, px, shown, base, units, half }: GapsProps) {
+  const { plan } = seen;
   const home = (which: number) => base(shown.find((dome) => dome.row === which)?.lane ?? "between");
-  return spread(gaps(plan, piece, px, half), row).map(({ index, from, to, middle, unsafe, line }) => {
+  return spread(gaps(seen, px, half), row).map(({ index, from, to, middle, unsafe, line }) => {
     const near = plan.rows[index]!.near!;
     const other = plan.dots.row[near.other]!;
     const y = TOP + 10 + line * LINE_PX;
@@ -185,10 +193,11 @@ function Gaps({ plan, piece, row, px, shown, base, units, half }: GapsProps) {
   });
 }
 
-function gaps(plan: Plan, piece: Piece, px: number, half: "front" | "back"): Gap[] {
+function gaps({ plan, piece, motif }: Seen, px: number, half: "front" | "back"): Gap[] {
   return plan.rows.flatMap(({ near, walk }, index) => {
     if (!near || !onHalf(piece.rows[index], half)) return [];
     const other = plan.dots.row[near.other]!;
+    if (!standsRound(piece, index, motif) || !standsRound(piece, other, motif)) return [];
     const from = LEFT + (plan.rows[other]!.walk + plan.dots.r[near.other]!) * px;
     const to = LEFT + (walk - plan.dots.r[near.dot]!) * px;
     const unsafe = near.clear < piece.safe_gap - 1e-6;

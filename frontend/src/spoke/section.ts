@@ -2,6 +2,7 @@
 import { HEIGHTS } from "../api/facts";
 import type { Piece, Plan } from "../api/types";
 import type { Units } from "../studio/units";
+import { type Seen, standsRound } from "./centre";
 import { walkOf } from "./walk";
 
 const SUNK = 0.85;
@@ -23,12 +24,13 @@ export interface Dome {
 }
 
 /** The domes of every row, the largest dot of each lane, inner rows first. */
-export function domes(plan: Plan, piece: Piece, half: "front" | "back"): Dome[] {
+export function domes({ plan, piece, motif }: Seen, half: "front" | "back"): Dome[] {
   const segment = 360 / piece.segments;
   return plan.rows.flatMap((row, index) => {
-    if (!onHalf(piece.rows[index], half)) return [];
+    if (!onHalf(piece.rows[index], half) || !standsRound(piece, index, motif)) return [];
     const lanes = new Map<Lane, number>();
     for (let dot = row.first; dot < row.first + row.places; dot++) {
+      if (Number.isNaN(plan.dots.x[dot])) continue;
       const lane = row.walk === 0 ? "on the lines" : laneOf(plan, dot, piece.turn, segment);
       const best = lanes.get(lane);
       if (best === undefined || plan.dots.r[dot]! > plan.dots.r[best]! + 1e-9) lanes.set(lane, dot);
@@ -49,15 +51,15 @@ export function domes(plan: Plan, piece: Piece, half: "front" | "back"): Dome[] 
 }
 
 /** Dots of trims that the cut goes through, those on other dots lifted on to them. */
-export function trimDomes(plan: Plan, piece: Piece, half: "front" | "back"): Dome[] {
+export function trimDomes({ plan, piece, motif }: Seen, half: "front" | "back"): Dome[] {
   const segment = 360 / piece.segments;
   const { dots } = plan;
   return plan.rows.flatMap((row, index) => {
-    if (!onHalf(piece.rows[index], half) || row.painted <= row.places) return [];
+    if (!onHalf(piece.rows[index], half) || !standsRound(piece, index, motif) || row.painted <= row.places) return [];
     const share = heightShare(piece, index);
     const found = new Map<string, Dome>();
     for (let dot = row.first + row.places; dot < row.first + row.painted; dot++) {
-      if (dots.trim[dot]! < 0) continue;
+      if (dots.trim[dot]! < 0 || Number.isNaN(dots.x[dot])) continue;
       const [lane, aside] = cut(plan, dot, piece.turn, segment);
       if (aside > 0.45 * dots.r[dot]!) continue;
       const walk = walkOf(plan, dot);

@@ -44,6 +44,7 @@ CENTRE = TrackKind(
     solve=solve_centre,
     sentence=_sentence,
     begin=_begin,
+    centred=True,
     members=1,
     central=True,
     groups=False,

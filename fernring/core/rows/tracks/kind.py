@@ -35,7 +35,8 @@ class TrackKind:
 
     `repeats` says what the count counts: repeats round the piece, which keep its symmetry; dots on each line; or
     nothing, because the track itself decides. `members` is the most dots of a pattern. `round` tracks run round the
-    centre at one distance, which can be set or nested; `central` ones lie in it. Places of `pairs` tracks
+    centre at one distance, which can be set or nested; `central` ones lie in it. `centred` ones are told from a centre
+    alone, so that a motif may hold them. Places of `pairs` tracks
     may be set twice about their lines. `nests` says whether a row states its
     gap towards what lies there. `distances` and `starts` are the kinds of rules that mean something on it.
 
@@ -52,6 +53,7 @@ class TrackKind:
     repeats: Literal["round", "line", "none"] = "none"
     members: int = MOST_MEMBERS
     round: bool = False
+    centred: bool = False
     central: bool = False
     pairs: bool = False
     nests: Callable[["Row"], bool] = _never

@@ -39,7 +39,7 @@ def carries_on(track: TrackRule) -> bool:
 
 def solve_ring(row: "Row", index: int, context: Context) -> PlacedRow:
     if carries_on(row.track):
-        context = context._replace(limit=max(context.ground.border, context.limit))
+        context = context._replace(limit=max(context.furthest, context.limit))
     ring = RingFit(row, context, _fixed_walk(row, context))
     asked = footprints(row)
     # 1. Whatever is left open is solved from the others.
@@ -89,7 +89,8 @@ def _fixed_walk(row: "Row", context: Context) -> float | None:
     if isinstance(row.distance, OnGuide):
         return context.circles.get(row.distance.circle, inf)
     if isinstance(row.distance, FromEdge):
-        edge = context.surface.rim if context.ground.round else context.limit + context.ground.border_width
+        whole = context.ground.round and context.stand is None
+        edge = context.surface.rim if whole else context.limit + context.ground.border_width
         return max(edge - row.distance.inward, 0.0)
     return None
 
@@ -105,6 +106,8 @@ def _why(row: "Row", context: Context) -> str:
         return f"no dot of at least {mm(0.2)} fits with a gap of {mm(row.gap)}"
     if isinstance(row.distance, OnGuide) and row.distance.circle not in context.circles:
         return "its guide circle lies off the blank"
+    if context.stand is not None:
+        return f"dots of {sizes} with a gap of {mm(row.gap)} find no room between what stands there and the border"
     if context.laps:
         return f"dots of {sizes} with a gap of {mm(row.gap)} find no room before the widest circle"
     return f"dots of {sizes} with a gap of {mm(row.gap)} would pass the border at {mm(context.limit)}"
@@ -118,7 +121,8 @@ def _sentence(row: "Row", placed: PlacedRow, segments: int) -> str:
     half = {"front": "", "back": " on the back", "both": " on both halves"}[row.half]
     share = placed.repeats / segments
     each = f", {counted(int(share))} to each segment" if share == int(share) and share >= 1 else ""
-    return f"A ring {mm(placed.walk)} from the centre{half}{each}."
+    centre = "its centre" if row.motif else "the centre"
+    return f"A ring {mm(placed.walk)} from {centre}{half}{each}."
 
 
 def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
@@ -132,6 +136,7 @@ RING = TrackKind(
     solve=solve_ring,
     sentence=_sentence,
     begin=_begin,
+    centred=True,
     repeats="round",
     round=True,
     pairs=True,

@@ -133,6 +133,14 @@ def trims_of(trims: Sequence[TrimRule]) -> Iterator[TrimRule]:
         yield from trims_of(trim.carried)
 
 
+def trims_with_paths(trims: Sequence[TrimRule], of: Path) -> Iterator[tuple[Path, TrimRule]]:
+    """As trims_of, each with its path in the document; `of` is that of what carries them."""
+    for k, trim in enumerate(trims):
+        path: Path = (*of, "trims", k)
+        yield path, trim
+        yield from trims_with_paths(trim.carried, path)
+
+
 def depth(trims: Sequence[TrimRule]) -> int:
     """How deep trims sit on trims."""
     return max((1 + depth(trim.carried) for trim in trims), default=0)
