@@ -155,6 +155,14 @@ def _fans(page: Page, at: str) -> None:
     page.get_by_label("Swipes at most").wait_for()
 
 
+def _motifs(page: Page, at: str) -> None:
+    _open(page, at, "Altair heart")
+    page.locator('.row-line[data-row="aC"]').click()
+    page.get_by_role("button", name="Two small suns").click()
+    page.get_by_label("Name of the motif").scroll_into_view_if_needed()
+    page.mouse.move(0, 0)
+
+
 def _corners(page: Page, at: str) -> None:
     _open(page, at, "Moon phases tile")
 
@@ -182,6 +190,7 @@ VIEWS: dict[str, Callable[[Page, str], None]] = {
     "petals": _petals,
     "swipes": _swipes,
     "fans": _fans,
+    "motifs": _motifs,
     "corners": _corners,
     "print": _print,
     "tiled-guide": _tiled_guide,

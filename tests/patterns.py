@@ -67,7 +67,7 @@ def motif(**places: Any) -> Document:
     return {"id": "flower", "name": "Flower", "places": {"kind": "around", "walk": 32.0, **places}}
 
 
-SPOTS = {"kind": "spots", "spots": [{"x": -28.0, "y": 8.0, "turn": 20.0}, {"x": 28.0, "y": 8.0, "mirrored": True}]}
+SPOTS = {"kind": "given", "spots": [{"x": -28.0, "y": 8.0, "turn": 20.0}, {"x": 28.0, "y": 8.0, "mirrored": True}]}
 SQUARE = {"outline": {"kind": "square", "side": 108, "corner": 3}}
 OVAL = {"outline": {"kind": "oval", "length": 140, "width": 90}}
 PLATE = {"outline": {"kind": "round", "diameter": 200}, "relief": {"kind": "plate", "well": 120, "rise": 14}}

@@ -18,7 +18,9 @@ from fernring.core.document.reading import read_piece
 from fernring.core.errors import FernError
 from fernring.core.plan import plan
 from fernring.core.proposals.fits import what_fits
+from fernring.core.proposals.motif import with_motif
 from fernring.core.proposals.next_row import next_row
+from fernring.core.proposals.resize import resized
 from fernring.core.proposals.row_below import row_below
 from fernring.core.proposals.slack import spread_slack
 from tests import samples
@@ -134,6 +136,18 @@ def rings(count: int, dots: int, step: float, diameter: float = 0.5, **more: Any
 
 
 DOME = {"kind": "dome", "rise": 100.0}
+BALL = {"kind": "ball"}
+
+
+def motif(count: int = 24, ident: str = "m") -> Document:
+    """At so many places that are not alike."""
+    spots = [{"x": 11.0 * k - 130.0, "y": 7.0 * (k % 5), "turn": 3.0 * k, "mirrored": k % 2 == 1} for k in range(count)]
+    return {"id": ident, "segments": 64, "places": {"kind": "given", "spots": spots}}
+
+
+def in_motif(one: Document) -> Document:
+    return {**one, "motif": "m"}
+
 
 WORST: dict[str, Callable[[], Document]] = {
     "30 rings of 2,000 dots": lambda: piece(*rings(30, 2000, 10.0, 0.2)),
@@ -160,6 +174,12 @@ WORST: dict[str, Callable[[], Document]] = {
     "hugging swipes round petals": lambda: piece(
         *[ring(200.0 + 20 * k, 1000, 3.0, [layers(), *[hug()] * 7]) for k in range(10)]
     ),
+    "motifs at 24 places among dots": lambda: piece(
+        *rings(10, 2000, 30.0), *[in_motif(row("r", 0.5, count=absolute(60))) for _ in range(100)], motifs=[motif()]
+    ),
+    "petals in motifs at 24 places on a ball": lambda: piece(
+        *[in_motif(ring(10.0 + 8 * k, 20, 2.0, [layers(), swipe()])) for k in range(12)], motifs=[motif()], relief=BALL
+    ),
     "an oval like a needle": lambda: piece(outline={"kind": "oval", "length": 1000.0, "width": 10.0}),
     "14,000 strokes": lambda: piece(
         *[stroke(200.0 + k) for k in range(7)]
@@ -167,6 +187,8 @@ WORST: dict[str, Callable[[], Document]] = {
 }  # fmt: skip
 
 DOORS: dict[str, Callable[[Document], object]] = {
+    "motif": lambda one: with_motif(read_piece(one)),
+    "resized motif": lambda one: resized(read_piece(one), "m", 50.0),
     "plan": lambda one: plan(read_piece(one)),
     "fits": lambda one: what_fits(read_piece(one), len(one["rows"]) - 1),
     "next row": lambda one: next_row(read_piece(one)),
@@ -184,14 +206,17 @@ def drawn(seed: int) -> Document:
         lambda: ring(chance.uniform(1, 490), chance.choice((2000, 400, 24)), chance.choice((0.2, 5.0, 60.0))),
         lambda: ring(chance.uniform(5, 490), chance.choice((300, 24)), 3.0, chosen()),
         lambda: row("r", chance.uniform(0.5, 5), count=absolute(chance.choice((2000, 60))), fit="distance"),
-        inset, gaps, arc, fans, lambda: uneven(chance.choice((200, 12))), lambda: meeting(chance.choice((64, 8))),
+        inset, gaps, arc, fans, lambda: in_motif(ring(chance.uniform(2, 90), 60, 1.0, chosen())),
+        lambda: in_motif(row("r", chance.uniform(0.5, 5), count=absolute(chance.choice((300, 12))))),
+        lambda: uneven(chance.choice((200, 12))), lambda: meeting(chance.choice((64, 8))),
     ]  # fmt: skip
     outlines = [None, star(2000), star(40), {"kind": "oval", "length": 1000.0, "width": 300.0}]
     reliefs: list[Document | None] = [None, DOME]
     made = [kind() for kind in chance.choices(kinds, k=chance.choice((3, 20, 200)))]
     areas = [bare(k) for k in range(chance.choice((0, 0, 20)))]
     outline, relief = chance.choice(outlines), chance.choice(reliefs)
-    return piece(*made, outline=outline, relief=relief, segments=chance.choice((2, 12, 64)), bare=areas)
+    return piece(*made, outline=outline, relief=relief, segments=chance.choice((2, 12, 64)), bare=areas,
+                 motifs=[motif(chance.choice((1, 24)))])  # fmt: skip
 
 
 @dataclass(frozen=True)

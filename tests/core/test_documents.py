@@ -124,6 +124,13 @@ class NamesTest(FernTestCase):
         self.assertEqual(row_marks(samples.five_rows().rows[1:3]), ["1", "2"])
         self.assertEqual((spoken("C"), spoken("4")), ("the centre", "row 4"))
 
+    def test_rows_of_motifs_are_numbered_from_their_own_centres(self) -> None:
+        given = (*samples.five_rows().rows, *samples.five_rows().rows[:2])
+        motifs = (None, None, "b", "b", None, "a", "a")
+        rows = [row.model_copy(update={"motif": ident}) for row, ident in zip(given, motifs, strict=True)]
+        self.assertEqual(row_marks(rows), ["C", "1", "a1", "a2", "2", "bC", "b1"])
+        self.assertEqual((spoken("bC"), spoken("a2")), ("the centre of motif b", "row a2"))
+
     @given(st.lists(st.integers(1, 6).map(lambda n: f"row-{n}")))
     def test_fresh_ids_are_fresh(self, taken: list[str]) -> None:
         self.assertNotIn(fresh_id("row", taken), taken)

@@ -73,6 +73,19 @@ class BoundsTest(FernTestCase):
         uneven = {"kind": "path", "lines": [{"x": [0, 1, 2], "y": [0, 1]}]}
         self.refused("rows.0.track.lines.0", "as many x as y; this one has 3 and 2", row("a", 2.0, track=uneven))
 
+    def test_rows_of_motifs(self) -> None:
+        given = {"motifs": [patterns.motif()]}
+        one = patterns.flower()[1]
+        self.refused("", "Row 1 belongs to the motif “flower”, which the piece does not have", one)
+        self.refused("", "wo motifs have the same id “flower”", centre(), motifs=given["motifs"] * 2)
+        self.refused("motifs", "at most 12, and 13", centre(), motifs=[patterns.motif()] * 13)
+        self.refused("rows.0", "runs round its centre, and this one runs", {**one, "track": {"kind": "inset"}}, **given)
+        self.refused("rows.0", "stands on the front", {**one, "half": "both"}, **given)
+        on_guide = {**one, "distance": {"kind": "guide", "circle": "step-1"}}
+        self.refused("rows.0", "a distance of its own, and not on a guide circle", on_guide, **given)
+        spots = {"kind": "given", "spots": []}
+        self.refused("motifs.0.places.spots", "at least 1", one, motifs=[{**patterns.motif(), "places": spots}])
+
     def test_bare_areas(self) -> None:
         def bare(**area: Any) -> list[dict[str, Any]]:
             return [{"id": "m", "area": area}]

@@ -15,7 +15,7 @@ class CentreTest(FernTestCase):
         """Translation and rotation keep all distances: the rows alone round the piece's centre, turned and moved."""
         rows = [*flower(walk(0.8, load="each"), distance=at(6.0)), row("f-2", 1.5, motif="flower")]
         alone = solve_piece(patterns.with_rows(*({**one, "motif": None} for one in rows), segments=6)).dots
-        spot = {"kind": "spots", "spots": [{"x": 18.0, "y": -9.0, "turn": 33.0}]}
+        spot = {"kind": "given", "spots": [{"x": 18.0, "y": -9.0, "turn": 33.0}]}
         moved = solve_piece(patterns.with_rows(*rows, motifs=[{**motif(), "places": spot}])).dots
         turn = np.arctan2(18.0, 9.0) + np.radians(33.0)
         x = 18.0 + alone.x * np.cos(turn) - alone.y * np.sin(turn)
@@ -24,7 +24,7 @@ class CentreTest(FernTestCase):
         np.testing.assert_allclose(moved.y, y, atol=1e-9)
 
     def test_on_a_ball_circles_are_circles_about_any_point(self) -> None:
-        """Source: a geodesic circle of walk w on a sphere of radius R is a circle of radius R sin(w/R); chord of a circle."""
+        """Source: a geodesic circle of walk w on a sphere of radius R is a circle of radius R sin(w/R); its chords."""
         rows = flower(distance=at(12.0))
         found = solve_piece(patterns.with_rows(*rows, motifs=[motif(count=1, walk=30.0)], blank=_ball()))
         dots = found.rows[1].own_dots

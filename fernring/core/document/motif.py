@@ -22,7 +22,7 @@ class Spot(Frozen):
 class AtSpots(Frozen):
     """At places given one by one."""
 
-    kind: Literal["spots"] = "spots"
+    kind: Literal["given"] = "given"
     spots: Annotated[tuple[Spot, ...], FIRST, Field(min_length=1, max_length=MOST_SPOTS)] = (Spot(),)
 
 
@@ -47,5 +47,5 @@ class Motif(Frozen):
     places: Annotated[
         AtSpots | AroundCentre,
         Field(discriminator="kind"),
-        Fact("Stands", "variant", {"spots": "at places of its own", "around": "round the centre"}, wide=160),
+        Fact("Stands", "variant", {"given": "at places of its own", "around": "round the centre"}, wide=160),
     ] = AtSpots()

@@ -79,15 +79,24 @@ class Ground:
         if self.surface.axisymmetric or not region.parts:
             return region.past(x, y, radius) - ROUNDED
         angle = np.arctan2(x, -y)
-        return np.asarray(walk + radius - self.surface.walk_to(Rim(region.parts[0])(angle), angle))
+        rim = self._clear_rim if region is self._clear_region else self._outline_rim
+        return np.asarray(walk + radius - self.surface.walk_to(rim(angle), angle))
 
     @cached_property
     def _clear_region(self) -> Polygons:
         return Polygons(self.clear)
 
     @cached_property
+    def _clear_rim(self) -> Rim:
+        return Rim(self.clear[0])
+
+    @cached_property
     def _outline_region(self) -> Polygons:
         return Polygons((self.outline,))
+
+    @cached_property
+    def _outline_rim(self) -> Rim:
+        return Rim(self.outline)
 
 
 @kept(64)

@@ -68,7 +68,7 @@ def _in_motif(row: Row, index: int, front: Context) -> PlacedRow:
         return unplaced(row, index, why)
     alike = places.around and gcd(front.order, len(places.all)) == len(places.all)
     once = alike and not front.bare and not carries_on(row.track)
-    seen = [seen_from(front, places, k) for k in range(1 if once else len(places.all))]
+    seen = list(seen_from(front, places, range(1 if once else len(places.all))))
     parts = [solve(row, index, context) for context in seen]
     walk = one_distance(parts) if track_of(row.track).round else None
     if walk is not None and not any(part.noroom for part in parts):

@@ -841,7 +841,7 @@ export const FACTS = {
     "written": "variant",
     "words": [
      [
-      "spots",
+      "given",
       "at places of its own"
      ],
      [
@@ -851,7 +851,7 @@ export const FACTS = {
     ],
     "wide": 160,
     "variants": {
-     "spots": "AtSpots",
+     "given": "AtSpots",
      "around": "AroundCentre"
     }
    }

@@ -1537,7 +1537,7 @@ export interface components {
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
-            kind: "spots";
+            kind: "given";
             /**
              * Spots
              * @default [
@@ -2856,7 +2856,7 @@ export interface components {
             /**
              * Stands
              * @default {
-             *       "kind": "spots",
+             *       "kind": "given",
              *       "spots": [
              *         {
              *           "mirrored": false,

@@ -22,7 +22,8 @@ export function CountFields(props: RowProps) {
     changeRow(props, "Set the count", { count, fit: row.fit === "count" ? null : row.fit });
   const follow = (value: number) =>
     askedOfRow(props, "Set the count", async (now, place) => {
-      const body = { repeats: value, segments: now.segments };
+      const motif = now.motifs.find(({ id }) => id === now.rows[place]!.motif);
+      const body = { repeats: value, segments: (motif ?? now).segments };
       const { count } = await need(client.POST("/api/begin/count", { body }));
       const { fit } = now.rows[place]!;
       return withRow(now, place, { count, fit: fit === "count" ? null : fit });

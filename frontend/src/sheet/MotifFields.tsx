@@ -16,7 +16,7 @@ interface Props {
   planned: MotifAnswer;
 }
 
-type Spot = Extract<Motif["places"], { kind: "spots" }>["spots"][number];
+type Spot = Extract<Motif["places"], { kind: "given" }>["spots"][number];
 
 const PLACES = fieldsOf("Motif").places;
 const round = (mm: number) => Math.round(mm * 100) / 100;
@@ -63,8 +63,8 @@ export function MotifFields({ session, piece, motif, planned }: Props) {
           />
         )}
       </div>
-      {places.kind === "spots" && (
-        <Spots spots={places.spots} set={(spots) => set("Place the motif", { places: { kind: "spots", spots } })} />
+      {places.kind === "given" && (
+        <Spots spots={places.spots} set={(spots) => set("Place the motif", { places: { kind: "given", spots } })} />
       )}
       <div className="row-actions">
         <span className="grow" />
@@ -84,7 +84,7 @@ export function MotifFields({ session, piece, motif, planned }: Props) {
 
 /** Other words for where it stands now. */
 function elsewhere(kind: string, { places }: MotifAnswer, turn: number): Motif["places"] {
-  if (kind === "spots")
+  if (kind === "given")
     return { kind, spots: places.map(({ x, y }) => ({ x: round(x), y: round(y), turn: 0, mirrored: false })) };
   const { x, y } = places[0] ?? { x: 0, y: 0 };
   const first = (((Math.atan2(x, -y) * 180) / Math.PI - turn) % 360) + 360;

@@ -68,7 +68,7 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
             {piece.motifs.length > 0 && one.motif !== piece.rows[index - 1]?.motif && (
               <MotifHeading session={session} piece={piece} plan={plan} motif={one.motif ?? null} />
             )}
-            {plan.blank.closed && one.half !== piece.rows[index - 1]?.half && (
+            {plan.blank.closed && !one.motif && one.half !== halfBefore(piece, index) && (
               <h3 className="row-half">{HALVES.get(one.half)}</h3>
             )}
             <RowLine
@@ -112,6 +112,11 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
       </div>
     </div>
   );
+}
+
+/** Where the row before stands, motifs left aside: they have a heading of their own. */
+function halfBefore(piece: Piece, index: number): string | undefined {
+  return piece.rows.slice(0, index).findLast((row) => !row.motif)?.half;
 }
 
 /** A row of another kind: fans, dots into the gaps, a row along the edge. */

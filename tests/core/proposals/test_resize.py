@@ -46,7 +46,7 @@ class ResizedTest(FernTestCase):
             resized(piece(), "none", 20.0)
         with self.assertRaisesRegex(FitError, r"cannot be made \{1\} wide. The narrowest it gets with this kit is"):
             resized(piece(), "flower", 1.0)
-        off = [{**motif(), "places": {"kind": "spots", "spots": [{"x": 300.0}]}}]
+        off = [{**motif(), "places": {"kind": "given", "spots": [{"x": 300.0}]}}]
         with self.assertRaisesRegex(FitError, "finds no room as it is"):
             resized(patterns.with_rows(*flower(), motifs=off), "flower", 20.0)
         bare = patterns.with_rows(*flower(), motifs=[motif()], tools=[])

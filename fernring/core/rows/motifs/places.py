@@ -31,6 +31,11 @@ class Place:
     furthest: float
     why: str = ""
 
+    @property
+    def top(self) -> float:
+        """Height of the place in its own coordinates (mm)."""
+        return float(self.own.points(ANY, ANY)[2][0])
+
 
 @dataclass(frozen=True, eq=False)
 class Places:

@@ -1,54 +1,61 @@
 """What a row of a motif sees: the blank and everything on it, from one of the motif's places."""
 
+from collections.abc import Iterator, Sequence
 from math import inf, radians
 
+import numpy as np
+
 from ...budget import spend
-from ...dots.table import NONE, Dots, concat
+from ...dots.table import NONE, Dots, Whole, concat
 from ...geometry.frames import walk_above
 from ..context import Context
 from ..placed import LIES, PlacedRow
 from .places import Place, Places
 
 ELSEWHERE = "-"  # no motif's id
-MOVED = 20  # work to see a disc from elsewhere
+FAR = 5  # work to see that a disc is too far away
+MOVED = 20  # work to see one from elsewhere
+BESIDE = 20.0  # mm past the border within which it may matter what lies there: as much as a gap
 
 
-def seen_from(front: Context, places: Places, k: int) -> Context:
-    """The context at place k: rows of the motif as they stand round it there, everything else as bodies."""
-    motif, place = places.motif, places.all[k]
-    bare = front._replace(
-        surface=place.own,
-        segments=motif.segments,
-        turn_rad=radians(motif.turn),
-        limit=place.limit,
-        furthest=place.furthest,
-        circles={},
-        motif=motif.id,
-        stand=place,
-        placed=(),
-        order=0,
-    )
-    others = [row for row in front.placed if row.motif != motif.id]
-    own = [part for row in front.placed if row.motif == motif.id for part in _own(row, places, k)]
-    for boundary in (True, False):
-        bodies = [row.bodies for row in others if row.boundary == boundary]
-        if bodies:
-            bare = bare.with_row(_bodies(_into(concat(bodies, LIES), place), boundary))
-    for row in own:
-        bare = bare.with_row(row)
-    return bare
+def seen_from(front: Context, places: Places, stands: Sequence[int]) -> Iterator[Context]:
+    """The context at each of these places: rows of the motif as they stand round it there, all else as bodies."""
+    motif = places.motif
+    own = [row for row in front.placed if row.motif == motif.id]
+    lying = {boundary: _lying(front, motif.id, boundary) for boundary in (True, False)}
+    for k in stands:
+        place = places.all[k]
+        here = front._replace(
+            surface=place.own,
+            segments=motif.segments,
+            turn_rad=radians(motif.turn),
+            limit=place.limit,
+            furthest=place.furthest,
+            circles={},
+            motif=motif.id,
+            stand=place,
+            placed=(),
+            order=0,
+        )
+        for boundary, (bodies, stand) in lying.items():
+            here = here.with_row(_bodies(_into(bodies.take(stand != k), place), boundary))
+        for row in own:
+            here = here.with_row(row.at[min(k, len(row.at) - 1)])
+        yield here
 
 
-def _own(row: PlacedRow, places: Places, k: int) -> list[PlacedRow]:
-    """A row of the motif as it stands round place k, and what it has at the other places."""
-    place = places.all[k]
-    elsewhere = [
-        _into(_out(row.at[min(j, len(row.at) - 1)].bodies, other), place)
-        for j, other in enumerate(places.all)
-        if j != k
-    ]
-    here = row.at[min(k, len(row.at) - 1)]
-    return [_bodies(concat(elsewhere, LIES), row.boundary), here] if elsewhere else [here]
+def _lying(front: Context, motif: str, boundary: bool) -> tuple[Dots, Whole]:
+    """Everything on the front, and at which of the motif's places each disc is; -1 where it is of other rows."""
+    rows = [row for row in front.placed if row.boundary == boundary]
+    stand = [_stand(row) if row.motif == motif else np.full(len(row.bodies), -1) for row in rows]
+    return concat([row.bodies for row in rows], LIES), np.concatenate([np.empty(0, int), *stand])
+
+
+def _stand(row: PlacedRow) -> Whole:
+    """At which place of its motif each of a row's bodies lies; its own dots are counted place by place."""
+    sizes = [part.n for part in row.at] if len(row.at) > 1 else [row.one.n] * (row.n // row.one.n)
+    own = np.repeat(np.arange(len(sizes)), sizes)
+    return np.asarray(own[row.dots.host[row.bodies.dot]])
 
 
 def _bodies(bodies: Dots, boundary: bool) -> PlacedRow:
@@ -59,16 +66,13 @@ def _bodies(bodies: Dots, boundary: bool) -> PlacedRow:
 
 
 def _into(bodies: Dots, place: Place) -> Dots:
-    if not len(bodies):
+    """Those that lie near enough to matter. No way over the surface is shorter than a straight line."""
+    spend(FAR * len(bodies))
+    at = place.frame.out(*(np.array([value]) for value in (0.0, 0.0, place.top)))
+    away = np.sqrt((bodies.x - at[0]) ** 2 + (bodies.y - at[1]) ** 2 + (bodies.z - at[2]) ** 2)
+    near = bodies.take(away <= bodies.radius + max(place.limit, 0.0) + BESIDE)
+    if not len(near):
         return NONE
-    spend(MOVED * len(bodies))
-    x, y, z = place.frame.into(bodies.x, bodies.y, bodies.z)
-    return bodies.replaced(x=x, y=y, z=z, walk=walk_above(place.own, x, y))
-
-
-def _out(bodies: Dots, place: Place) -> Dots:
-    if not len(bodies):
-        return NONE
-    spend(MOVED * len(bodies))
-    x, y, z = place.frame.out(bodies.x, bodies.y, bodies.z)
-    return bodies.replaced(x=x, y=y, z=z)
+    spend(MOVED * len(near))
+    x, y, z = place.frame.into(near.x, near.y, near.z)
+    return near.replaced(x=x, y=y, z=z, walk=walk_above(place.own, x, y))

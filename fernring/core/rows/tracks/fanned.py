@@ -27,6 +27,7 @@ MOST_LEAN, STEPS = 85 * pi / 180, 3  # leans tried for each width of a head
 EXACT, NEAR, STRAIGHT = 1e-9, 1e-3, 1e-9  # mm, mm, mm²
 NO_ROOM = "there is no room for a swipe between what lies inside and the edge"
 TRY = 20_000  # work for one swipe tried
+TRY_CURVED = 3 * TRY
 
 
 @dataclass(frozen=True)
@@ -164,7 +165,7 @@ class _Room:
 
         def missed(far: Array | float) -> Array:
             px, py = (begin + np.atleast_1d(far)[:, None] * way).T
-            spend(TRY + len(px) * len(near))
+            spend((TRY if isinstance(surface, Plane) else TRY_CURVED) + len(px) * len(near))
             over = self.context.over(surface.side * px, py, np.full(len(px), wide))
             if self.rule.arc is not None:
                 over = np.maximum(over, walk_above(surface, px, py) - self.rule.arc)

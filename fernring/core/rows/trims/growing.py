@@ -11,6 +11,7 @@ from ...budget import spend
 from ...dots.index import Index
 from ...dots.table import Array, Dots, concat, table
 from ...geometry.outline.polygon import area
+from ...geometry.surface import Plane
 from ..context import Context
 from ..most import require_few
 from ..placed import PlacedRow
@@ -26,6 +27,7 @@ if TYPE_CHECKING:
     from ...document.row import Row
 
 ADDED = 20_000  # work for what one trim adds to one dot
+MARKED, MARKED_CURVED = 5_000, 20_000  # work to lay a mark on the surface
 FURTHEST = 30.0  # no trim looks further than so many radii of the dot that carries it
 
 
@@ -55,6 +57,7 @@ class Growth:
 
     def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int) -> None:
         """A mark given in the host's frame."""
+        spend(MARKED if isinstance(self.around.surface, Plane) else MARKED_CURVED)
         (sx, sy, sz), walks, _ = self.around.at(host, centres[:, 0], centres[:, 1])
         (ox, oy, oz), _, _ = self.around.at(host, outline[:, 0], outline[:, 1])
         spine_plan, outline_plan = np.stack((sx, sy), axis=1), np.stack((ox, oy), axis=1)

@@ -26,7 +26,7 @@ class PlacesTest(FernTestCase):
     def test_the_limit_is_the_way_to_the_nearest_border(self) -> None:
         """On an oval the nearest point is not on the line through the centre."""
         spots = [{"x": 40.0, "y": 0.0}, {"x": 0.0, "y": 20.0}]
-        found = places({**patterns.OVAL, "border": 3.0}, kind="spots", spots=spots)
+        found = places({**patterns.OVAL, "border": 3.0}, kind="given", spots=spots)
         angle = np.linspace(0, 2 * np.pi, 200_001)
         for place, spot in zip(found.all, spots, strict=True):
             edge = np.hypot(70 * np.cos(angle) - spot["x"], 45 * np.sin(angle) - spot["y"]).min()
@@ -36,13 +36,13 @@ class PlacesTest(FernTestCase):
     def test_on_a_round_blank_limit_and_furthest_lie_on_the_line_through_the_centre(self) -> None:
         for relief in ({"kind": "flat"}, {"kind": "dome", "rise": 20.0}):
             place = places({"relief": relief, "border": 2.0}, kind="around", count=1, walk=15.0).all[0]
-            whole = places({"relief": relief, "border": 2.0}, kind="spots", spots=[{}]).all[0]
+            whole = places({"relief": relief, "border": 2.0}, kind="given", spots=[{}]).all[0]
             self.assert_mm(place.limit, whole.limit - 15.0, 1e-6)
             self.assert_mm(place.furthest, whole.limit + 15.0, 1e-2)
 
     def test_a_place_off_the_blank_and_a_relief_without_frames_say_why(self) -> None:
-        off = places({}, kind="spots", spots=[{"x": 300.0}]).all[0]
+        off = places({}, kind="given", spots=[{"x": 300.0}]).all[0]
         self.assertEqual(off.why, "its place lies on the border or off the blank")
-        plate = places(patterns.PLATE, kind="spots", spots=[{"x": 10.0}]).all[0]
+        plate = places(patterns.PLATE, kind="given", spots=[{"x": 10.0}]).all[0]
         self.assertIn("flat blanks, round domed ones and balls only", plate.why)
-        self.assertEqual(places(patterns.BALL, kind="spots", spots=[{"x": 10.0}]).all[0].why, "")
+        self.assertEqual(places(patterns.BALL, kind="given", spots=[{"x": 10.0}]).all[0].why, "")

@@ -5,7 +5,7 @@ from typing import Any
 import numpy as np
 
 from fernring.core.plan import plan
-from fernring.core.rows.motifs.seen import seen_from
+from fernring.core.rows.motifs.seen import BESIDE, seen_from
 from fernring.core.solved import Solved, solve_piece
 from tests import patterns
 from tests.assertions import FernTestCase
@@ -21,22 +21,27 @@ class SeenTest(FernTestCase):
         found = solved(centre(), *flower(), row("main", 2.5))
         places = found.context.motifs["flower"]
         self.assertEqual(found.context.before.index, 3)
-        self.assertEqual(seen_from(found.context, places, 0).before.index, 2)
+        self.assertEqual(next(seen_from(found.context, places, [0])).before.index, 2)
 
     def test_from_each_place_everything_lies_as_far_from_everything_as_it_does(self) -> None:
-        """Rigid motions: all distances between discs are what they were."""
-        spots = {**motif(), "places": patterns.SPOTS}
-        found = solved(centre(), row("main", 2.5), *flower(walk(0.8, load="each"), distance=at(6)), places=spots)
-        whole = np.concatenate([_points(row.bodies) for row in found.context.placed])
-        for k in range(2):
-            here = seen_from(found.context, found.context.motifs["flower"], k)
-            seen = np.concatenate([_points(row.bodies) for row in here.placed])
-            self.assertEqual(len(seen), len(whole))
-            np.testing.assert_allclose(_spread(seen), _spread(whole), atol=1e-9)
+        """Rigid motions: all distances between discs are what they were. What lies past the border is left out."""
+        for x in (28.0, 12.0):
+            spots = {"kind": "given", "spots": [{"x": x, "y": 8.0}, {"x": -x, "mirrored": True}]}
+            given = {"places": {**motif(), "places": spots}}
+            found = solved(centre(), row("main", 2.5), *flower(walk(0.8, load="each"), distance=at(6)), **given)
+            places = found.context.motifs["flower"]
+            whole = np.concatenate([_discs(row.bodies) for row in found.context.placed])
+            for k, here in enumerate(seen_from(found.context, places, range(2))):
+                spot = places.all[k].spot
+                away = np.hypot(whole[:, 0] - spot.x, whole[:, 1] - spot.y) - whole[:, 3]
+                near = whole[away <= places.all[k].limit + BESIDE]
+                seen = np.concatenate([_discs(row.bodies) for row in here.placed])
+                self.assertEqual(len(seen), len(near))
+                np.testing.assert_allclose(_spread(seen), _spread(near), atol=1e-9)
 
     def test_its_own_rows_repeat_there_as_they_do(self) -> None:
         found = solved(*flower())
-        here = seen_from(found.context, found.context.motifs["flower"], 1)
+        (here,) = seen_from(found.context, found.context.motifs["flower"], [1])
         self.assertEqual([row.order for row in here.placed if row.motif == "flower"], [0, 6])
 
 
@@ -75,16 +80,16 @@ class JoinedTest(FernTestCase):
         self.assertEqual([v.code for v in plan(pushed.piece).verdicts if v.severity == "serious"], [])
 
     def test_without_room_at_one_place_there_is_none(self) -> None:
-        off = {**motif(), "places": {"kind": "spots", "spots": [{"x": 20.0}, {"x": 46.9}]}}
+        off = {**motif(), "places": {"kind": "given", "spots": [{"x": 20.0}, {"x": 46.9}]}}
         why = solved(*flower(), places=off).rows
         self.assertEqual(
             why[1].noroom, "dots of {2.5} with a gap of {0.4} find no room between what stands there and the border"
         )
-        outside = {**motif(), "places": {"kind": "spots", "spots": [{"x": 20.0}, {"x": 80.0}]}}
+        outside = {**motif(), "places": {"kind": "given", "spots": [{"x": 20.0}, {"x": 80.0}]}}
         self.assertIn("off the blank", solved(*flower(), places=outside).rows[0].noroom)
 
     def test_a_mirrored_place_holds_the_mirror_image(self) -> None:
-        spots = {"kind": "spots", "spots": [{"x": -25.0}, {"x": 25.0, "mirrored": True}]}
+        spots = {"kind": "given", "spots": [{"x": -25.0}, {"x": 25.0, "mirrored": True}]}
         found = solved(*flower(swipe(5, form="comma right", bend=60)), places={**motif(), "places": spots}).rows[1]
         left, right = (
             np.sort(np.concatenate([mark.spine[:, 0] for mark in found.grown.marks if (mark.host < 6) == first]))
@@ -93,11 +98,11 @@ class JoinedTest(FernTestCase):
         np.testing.assert_allclose(left, np.sort(-right), atol=1e-9)
 
 
-def _points(dots: Any) -> np.ndarray:
-    return np.stack((dots.x, dots.y, dots.z), axis=1)
+def _discs(dots: Any) -> np.ndarray:
+    return np.stack((dots.x, dots.y, dots.z, dots.radius), axis=1)
 
 
 def _spread(points: np.ndarray) -> np.ndarray:
     """All distances between points, sorted."""
-    apart = np.linalg.norm(points[:, None] - points[None], axis=2)
+    apart = np.linalg.norm(points[:, None, :3] - points[None, :, :3], axis=2)
     return np.sort(apart[np.triu_indices(len(points), 1)])
