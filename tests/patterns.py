@@ -56,6 +56,21 @@ def at(walk_mm: float) -> Document:
     return {"kind": "walk", "walk": walk_mm}
 
 
+def outline(width: float, **more: Any) -> Document:
+    return {"kind": "outline", "size": {"diameter": width}, "shades": shades("amber"), **more}
+
+
+def shaped(ident: str, width: float, form: str, length: float | None = None, **more: Any) -> Document:
+    """A row of shapes."""
+    own = {name: more.pop(name) for name in ("lies", "slant") if name in more}
+    return {**row(ident, width, **more), "pattern": members(width, form=form, length=length, **own)}
+
+
+def line(ident: str, width: float, **more: Any) -> Document:
+    """A line throughout."""
+    return shaped(ident, width, "line", **more)
+
+
 def flower(*trims: Document, **more: Any) -> list[Document]:
     """Two rows of the motif "flower"."""
     once = {"count": {"kind": "absolute", "repeats": 6}, "motif": "flower"}
@@ -333,6 +348,51 @@ PIECES: dict[str, tuple[list[Document], Document]] = {
     "flowers on a ball": (
         [centre(), row("r", 3.5), *flower(walk(0.8, load="each"), distance=at(6.0))],
         {"motifs": [motif(count=4, first=45.0)], "blank": BALL},
+    ),
+    "lines of the pen": (
+        [
+            centre(),
+            line("ring", 0.8),
+            row("r", 3.0),
+            line("spiral", 0.8, track={"kind": "spiral", "inner": 14, "outer": 26}),
+            line("scallops", 0.8, track={"kind": "arc", "start": 34, "end": 34, "bulge": 5}),
+            line("edge", 1.0, track={"kind": "inset"}),
+        ],
+        {"blank": {"outline": {"kind": "round", "diameter": 120}}},
+    ),
+    "a lattice under the dots and one over them": (
+        [
+            row("r", 3.5, distance=at(30)),
+            line("u", 0.8, track={"kind": "line", "lines": 7, "spacing": 10, "angle": 45}, laid="under"),
+            line("o", 0.8, track={"kind": "line", "lines": 7, "spacing": 10, "angle": -45}, laid="over"),
+        ],
+        {},
+    ),
+    "curls, waves, little arcs, ticks and crystals": (
+        [
+            centre(),
+            shaped("curl", 0.8, "curl", length=5.0, count=TWO),
+            shaped("wave", 0.8, "wave", length=5.0, lies="along", count=TWO),
+            shaped("bow", 0.8, "bow", length=6.0, count=ONE),
+            shaped("tick", 0.8, "stroke", length=3.0, slant=30.0, count=THREE),
+            shaped("crystal", 3.5, "crystal", count=TWO),
+        ],
+        {"blank": {"outline": {"kind": "round", "diameter": 120}}},
+    ),
+    "lines round dots, petals and swipes": (
+        [
+            centre(trims=[outline(0.8)]),
+            row(
+                "p",
+                5.7,
+                distance=at(22),
+                count={"kind": "absolute", "repeats": 6},
+                start=LINES,
+                trims=[walk(1.3, load="each"), outline(0.8)],
+            ),
+            row("s", 3.5, distance=at(33), trims=[swipe(7), outline(0.8)]),
+        ],
+        {},
     ),
     "petals round swipes": ([centre(), row("a", 4.6, distance=at(20), trims=[swipe(9), walk(1.1, load="each")])], {}),
     "hugging swipes": (

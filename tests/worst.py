@@ -25,6 +25,7 @@ from fernring.core.proposals.row_below import row_below
 from fernring.core.proposals.slack import spread_slack
 from tests import samples
 from tests.patterns import LINES, members, row, top, walk
+from tests.patterns import outline as line_round
 
 Document = dict[str, Any]
 MOST_CPU_S, MOST_BYTES = 10, 1_000_000_000
@@ -121,6 +122,12 @@ def fans(head: float = 0.8, **more: Any) -> Document:
     return row("r", head, track={"kind": "fan", "at": "lines", "most": 25, "form": "straight", **more}, gap=0.1)
 
 
+def lines(count: int) -> Document:
+    """Thin lines throughout, straight ones or round the centre."""
+    track = {"kind": "line", "lines": count, "spacing": 0.5} if count > 1 else {"kind": "ring"}
+    return {**row("r", 0.2, track=track, gap=0.0), "pattern": members(0.2, form="line")}
+
+
 def hug() -> Document:
     return {"kind": "hug", "size": {"diameter": 0.5}, "form": "straight"}
 
@@ -174,6 +181,7 @@ WORST: dict[str, Callable[[], Document]] = {
     "hugging swipes round petals": lambda: piece(
         *[ring(200.0 + 20 * k, 1000, 3.0, [layers(), *[hug()] * 7]) for k in range(10)]
     ),
+    "200 rows of 200 lines": lambda: piece(*[lines(200)] * 200),
     "motifs at 24 places among dots": lambda: piece(
         *rings(10, 2000, 30.0), *[in_motif(row("r", 0.5, count=absolute(60))) for _ in range(100)], motifs=[motif()]
     ),
@@ -200,13 +208,22 @@ DOORS: dict[str, Callable[[Document], object]] = {
 def drawn(seed: int) -> Document:
     """A piece drawn from everything that costs much, at its bounds."""
     chance = Random(seed)
-    trims = [swipe(), hug(), layers(), layers(swipe()), top(0.5, 0.4, 0.3), walk(0.3, layers=6, lead=4)]
+    trims = [
+        swipe(),
+        hug(),
+        line_round(0.2),
+        layers(),
+        layers(swipe()),
+        top(0.5, 0.4, 0.3),
+        walk(0.3, layers=6, lead=4),
+    ]
     chosen = lambda: [chance.choice(trims)] * chance.randint(1, 6)  # noqa: E731
     kinds: list[Callable[[], Document]] = [
         lambda: ring(chance.uniform(1, 490), chance.choice((2000, 400, 24)), chance.choice((0.2, 5.0, 60.0))),
         lambda: ring(chance.uniform(5, 490), chance.choice((300, 24)), 3.0, chosen()),
         lambda: row("r", chance.uniform(0.5, 5), count=absolute(chance.choice((2000, 60))), fit="distance"),
-        inset, gaps, arc, fans, lambda: in_motif(ring(chance.uniform(2, 90), 60, 1.0, chosen())),
+        inset, gaps, arc, fans, lambda: lines(chance.choice((1, 200))),
+        lambda: in_motif(ring(chance.uniform(2, 90), 60, 1.0, chosen())),
         lambda: in_motif(row("r", chance.uniform(0.5, 5), count=absolute(chance.choice((300, 12))))),
         lambda: uneven(chance.choice((200, 12))), lambda: meeting(chance.choice((64, 8))),
     ]  # fmt: skip

@@ -13,6 +13,7 @@ from .drawing import Area, Discs
 RIM_DARK, LIGHT_WHITE = 0.28, 0.55
 BODY, BODY_AT = 0.92, (-0.04, -0.06)
 LIGHT, LIGHT_AT = 0.2, (-0.3, -0.36)
+TABLE = 0.5  # of a crystal's width is its flat top
 CAP = np.pi * np.linspace(0.5, 1.5, 13)[1:-1]
 
 
@@ -30,6 +31,17 @@ def ridged(mark: Mark, colour: str) -> list[Area]:
     rim, light = tones(colour)
     body = Area(ribbon(mark.spine, mark.girth, BODY, BODY_AT), colour)
     return [Area(mark.outline, rim), body, Area(ribbon(mark.spine, mark.girth, LIGHT, LIGHT_AT), light)]
+
+
+def faceted(mark: Mark, colour: str) -> list[Area]:
+    """A crystal: its girdle in the colour's shade, facets turn by turn lighter, and a flat table in the middle."""
+    rim, light = tones(colour)
+    middle = mark.outline.mean(axis=0)
+    found = [Area(mark.outline, rim)]
+    for k in range(len(mark.outline)):
+        corners = np.stack((mark.outline[k], mark.outline[(k + 1) % len(mark.outline)], middle))
+        found.append(Area(corners, light if k % 2 else colour))
+    return [*found, Area(middle + TABLE * (mark.outline - middle), colour)]
 
 
 def ribbon(spine: Array, girth: Array, size: float, at: tuple[float, float]) -> Array:

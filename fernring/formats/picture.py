@@ -7,16 +7,17 @@ import numpy as np
 from ..core.dots.table import Mask
 from ..core.solved import Solved
 from .drawing import Area, Discs, Drawing, Primitive
-from .look import domes, ridged
+from .look import domes, faceted, ridged
 
 MARGIN = 4.0
+LAID = {"under": -1, "beside": 0, "over": 1}
 
 
 def picture(solved: Solved) -> Drawing:
     """The blank in its base colour and every dot in its shade, row by row; what lies on the back is not seen."""
     shapes: list[Primitive] = [_blank(solved)]
     seen = solved.domed if solved.normal is None else solved.domed & (solved.normal[:, 2] > 0)
-    for index in range(len(solved.rows)):
+    for index in sorted(range(len(solved.rows)), key=lambda row: LAID[solved.rules[row].laid]):
         shapes += _row(solved, index, seen)
     low, high = solved.ground.outline.min(axis=0) - MARGIN, solved.ground.outline.max(axis=0) + MARGIN
     (left, top), (width, height) = low.tolist(), (high - low).tolist()
@@ -31,7 +32,8 @@ def _row(solved: Solved, index: int, seen: Mask) -> Iterator[Primitive]:
     for level in np.union1d(dots.level, np.array([one.mark.level for one in marks], int)):
         for one in marks:
             if one.mark.level == level:
-                yield from ridged(one.mark, solved.palette.shades[one.shade].colour)
+                look = faceted if one.mark.glued else ridged
+                yield from look(one.mark, solved.palette.shades[one.shade].colour)
         for shade in np.unique(dots.shade):
             own = (dots.shade == shade) & seen[part] & (dots.level == level)
             if own.any():

@@ -117,6 +117,7 @@ def _marks(solved: Solved) -> dict[str, Any]:
     start = np.cumsum([0, *(len(chosen) for chosen in kept)]).astype(np.int32)
     return {"x": x, "y": y, "z": z, "r": r, "start": start} | {
         "level": [one.level for one in marks],
+        "glued": [one.glued for one in marks],
         "pulled": [one.pulled for one in solved.marked],
         "row": [one.row for one in solved.marked],
         "shade": [one.shade for one in solved.marked],

@@ -101,7 +101,8 @@ class MarksAnswer(BaseModel):
     """Discs that fill swipes and shapes from head to tip, one mark after the other; `start` says where those of each
     begin, with one end added.
 
-    `level` is that of the dot it was pulled from; a `pulled` mark is that dot itself, which is no dome then.
+    `level` is that of the dot it was pulled from; a `pulled` mark is that dot itself, which is no dome then;
+    a `glued` one is a crystal.
     """
 
     x: list[float]
@@ -110,6 +111,7 @@ class MarksAnswer(BaseModel):
     r: list[float]
     start: list[int]
     level: list[int]
+    glued: list[bool]
     pulled: list[bool]
     row: list[int]
     shade: list[int]

@@ -7,6 +7,7 @@ from pydantic import Field
 
 from ..core.advice.verdict import Action
 from ..core.document.changes import Change
+from ..core.document.motif import Width
 from ..core.document.numbers import Ident
 from ..core.document.piece import Piece
 from ..core.document.row import Row
@@ -66,12 +67,11 @@ class TrimAlternativeAnswer(Answer):
     changes: list[Change]
 
 
-class ResizeRequest(Asked):
+class ResizeRequest(Asked, Width):
     """A motif by its id, and how wide it may be at most (mm)."""
 
     piece: PieceBody
     motif: Ident
-    across: Annotated[float, Field(strict=True, allow_inf_nan=False, ge=1, le=1000)]
 
 
 class SpreadAnswer(Answer):

@@ -73,6 +73,16 @@ class BoundsTest(FernTestCase):
         uneven = {"kind": "path", "lines": [{"x": [0, 1, 2], "y": [0, 1]}]}
         self.refused("rows.0.track.lines.0", "as many x as y; this one has 3 and 2", row("a", 2.0, track=uneven))
 
+    def test_lines_are_alone_and_only_marks_are_laid_under_and_over(self) -> None:
+        line = patterns.line("l", 0.8)
+        alone = "line throughout is the only mark of its row"
+        self.refused("rows.0", alone, {**line, "pattern": [*line["pattern"], {"id": "dot", "diameter": 2.0}]})
+        self.refused("rows.0", alone, {**line, "trims": [swipe()]})
+        self.refused("rows.0", alone, {**line, "mirrored": {"kind": "angle", "degrees": 3.0}})
+        self.refused("rows.0", "o line can be drawn into the gaps", {**line, "track": {"kind": "gaps"}})
+        self.refused("rows.0", "nly lines, shapes and crystals may lie under", row("r", 3.0, laid="under"))
+        self.refused("rows.0.pattern.0.slant", "at most 90", patterns.shaped("s", 0.8, "stroke", slant=120.0))
+
     def test_rows_of_motifs(self) -> None:
         given = {"motifs": [patterns.motif()]}
         one = patterns.flower()[1]

@@ -5,7 +5,7 @@ import shapely
 
 from fernring.core.solved import solve_piece
 from fernring.formats.drawing import Area, Discs
-from fernring.formats.look import BODY, LIGHT, domes, ribbon, ridged, tones
+from fernring.formats.look import BODY, LIGHT, domes, faceted, ribbon, ridged, tones
 from fernring.formats.picture import picture
 from tests import patterns
 from tests.assertions import FernTestCase
@@ -31,6 +31,23 @@ class LookTest(FernTestCase):
         shifted = shapely.Polygon(ribbon(spine, np.full(11, 2.0), 0.5, (0.25, -0.5)))
         self.assert_mm(shifted.centroid.x - straight.centroid.x, 0.5)
         self.assert_mm(shifted.centroid.y - straight.centroid.y, -1.0)
+
+    def test_a_crystal_has_facets_and_a_flat_top(self) -> None:
+        solved = solve_piece(patterns.with_rows(patterns.shaped("c", 4.0, "crystal")))
+        mark = solved.marked[0].mark
+        girdle, *facets, top = faceted(mark, "#c86432")
+        self.assertTrue(mark.glued)
+        self.assertEqual((len(facets), facets[0].colour, facets[1].colour), (8, "#c86432", "#e6b9a3"))
+        area = shapely.Polygon(girdle.points).area
+        self.assert_mm(sum(shapely.Polygon(one.points).area for one in facets), area, 1e-9)
+        self.assert_mm(shapely.Polygon(top.points).area, area / 4, 1e-9)
+
+    def test_what_is_laid_under_is_drawn_first_and_what_lies_over_last(self) -> None:
+        rows = [patterns.line("o", 0.8, laid="over"), patterns.row("d", 3.0, distance=patterns.at(20.0))]
+        rows.append(patterns.line("u", 0.8, laid="under", shades=patterns.shades("red")))
+        shapes = picture(solve_piece(patterns.with_rows(*rows))).primitives[1:]
+        self.assertEqual([type(one) for one in (shapes[0], shapes[-1])], [Area, Area])
+        self.assertEqual((shapes[1].colour, shapes[-2].colour), ("#b5402e", "#f4efe4"))
 
     def test_swipes_are_rim_body_and_ridge_and_their_heads_no_domes(self) -> None:
         solved = solve_piece(patterns.piece("teardrops"))

@@ -36,7 +36,8 @@ CORE_MAY_CALL = {
     },
     "plan": {"advice", "document", "dots", "solved", "totals"},
     "proposals": {
-        "advice", "colour", "document", "errors", "geometry", "plan", "rows", "solved", "tables", "words"
+        "advice", "colour", "document", "dots", "errors", "geometry", "plan", "regions", "rows", "solved", "tables",
+        "words",
     },
     "budget": {"errors"}, "errors": set(), "kept": set(), "tables": set(),
 }  # fmt: skip

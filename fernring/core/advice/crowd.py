@@ -114,7 +114,8 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
     clear = _clear(things, i, j)
     rolled = TOLERANCE if solved.normal is None else ROLLED
     least = np.where(marked, TOLERANCE + SCALLOP, np.where(same & family, rolled, TOLERANCE))
-    keep = (clear < gap - least) & ~(marked & same & family)
+    one = (marked & same & family) | (same & np.array([row.drawn for row in rows] or [False])[a])
+    keep = (clear < gap - least) & ~one
     dot = things.dot.astype(np.intp)
     found = [
         Crowd(dot[i][keep], dot[j][keep], a[keep], b[keep], sort[keep], clear[keep], gap[keep], len(i) > MOST_PAIRS)
@@ -125,6 +126,7 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
 def _things(solved: Solved, concerned: Mask) -> Dots:
     """Dots on the blank and the discs that fill marks. `host` is the own dot of the row that each belongs to."""
     dots = solved.dots
+    concerned = concerned & np.array([not row.laid for row in solved.rows], bool)
     low = dots.take((dots.level == 1) & concerned[dots.row])
     return concat((low, _discs(dots, [mark for mark in solved.marked if concerned[mark.row]])))
 

@@ -4,12 +4,13 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 
 from ..document.changes import change
+from ..rows.trims import trim_kind
 from ..rows.trims.grown import Finding
 from ..rows.trims.kind import Path, TrimRule, trims_with_paths
 from ..rows.trims.top import TopTrim
 from ..solved import Solved
 from ..words.lengths import mm
-from ..words.numbers import counted
+from ..words.numbers import article, counted
 from .sizes import KitSize, kit_sizes, largest_up_to, trim_size
 from .verdict import Remedy, Verdict, Ways, each
 
@@ -109,14 +110,15 @@ def _blocked(where: Where, finding: Finding) -> Verdict:
 
 def _no_place(where: Where, finding: Finding) -> Verdict:
     (lost,) = (int(value) for value in finding.figures)
-    what = "a swipe is" if lost == 1 else f"{counted(lost)} swipes are"
+    name = trim_kind(where.trim).name
+    what = f"{article(name)} is" if lost == 1 else f"{counted(lost)} {name}s are"
     text = f"{where.name}: {what} left out at every dot, because what was put on the dot before lies in the way."
     trims = [trim.model_dump(mode="json") for trim in where.solved.piece.rows[where.index].trims]
     ways: Ways = ()
     if len(where.path) == 4:  # a trim of the row itself
         place = int(where.path[-1])
         first = [trims[place], *trims[:place], *trims[place + 1 :]]
-        ways = each(Remedy("Pull the swipe first", (change("rows", where.index, "trims", first),)))
+        ways = each(Remedy(f"Put the {name} first", (change("rows", where.index, "trims", first),)))
     return Verdict("no place", where.key("no place"), "warning", text, (where.index,), (), ways)
 
 

@@ -9,8 +9,21 @@ from .numbers import DotDiameter, Frozen, Ident
 from .shelf import Shade
 
 Form = Annotated[
-    Literal["dot", "blank", "oval", "leaf", "stroke", "diamond"],
-    chosen("is", dot="a dot", blank="left out", oval="an oval", leaf="a leaf", stroke="a stroke", diamond="a diamond"),
+    Literal["dot", "blank", "oval", "leaf", "stroke", "diamond", "bow", "wave", "curl", "crystal", "line"],
+    chosen(
+        "is",
+        dot="a dot",
+        blank="left out",
+        oval="an oval",
+        leaf="a leaf",
+        stroke="a stroke",
+        diamond="a diamond",
+        bow="a little arc",
+        wave="a wave",
+        curl="a curl",
+        crystal="a glued crystal",
+        line="a line throughout",
+    ),
 ]
 
 
@@ -18,7 +31,9 @@ class Member(Frozen):
     """One mark of the pattern. `tool` None means a free size that no tool was named for.
 
     A "blank" is a place left out. Ovals, leaves, strokes and diamonds are `diameter` wide and `length` long, pointing
-    outward, or along the row when `lies` says so. `shade` None lets the row's shades take turns.
+    outward, or along the row when `lies` says so, and from there turned clockwise by `slant`. Little arcs, waves and
+    curls are lines of the pen or brush, as wide as `diameter`. A "line" runs on through all places of its row. `shade`
+    None lets the row's shades take turns.
     """
 
     id: Ident
@@ -27,6 +42,9 @@ class Member(Frozen):
     form: Form = "dot"
     length: Annotated[float, Field(strict=True, ge=0.2, le=120), named("length", "length", wide=86)] | None = None
     lies: Annotated[Literal["outward", "along"], chosen("points", outward="outward", along="along the row")] = "outward"
+    slant: Annotated[
+        float, Field(strict=True, allow_inf_nan=False, ge=-90, le=90), named("slant", "degrees", wide=78)
+    ] = 0.0
     shade: Shade | None = None
 
     @property
@@ -37,7 +55,12 @@ class Member(Frozen):
     @property
     def extent(self) -> float:
         """Length of a shape (mm); twice its width unless stated."""
-        return self.length or 2 * self.diameter
+        return self.diameter if self.form in ("crystal", "line") else self.length or 2 * self.diameter
+
+    @property
+    def furthest(self) -> float:
+        """How far it reaches from its middle (mm)."""
+        return max(self.extent, self.diameter) / 2 if self.shaped else self.diameter / 2
 
 
 class Group(Frozen):

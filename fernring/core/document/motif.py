@@ -35,6 +35,14 @@ class AroundCentre(Frozen):
     first: Annotated[Degrees, named("First at", wide=84)] = 0.0
 
 
+class Width(Frozen):
+    """How wide a motif may be at most (mm)."""
+
+    across: Annotated[
+        float, Field(strict=True, allow_inf_nan=False, ge=1, le=1000), named("As wide as", "length", wide=84)
+    ]
+
+
 class Motif(Frozen):
     """Rows that name it stand round its own centre: their distances are from there, and they are placed alike at all
     its places. Angle zero points away from the centre of the piece; `turn` is the angle of its first spoke.

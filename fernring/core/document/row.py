@@ -35,7 +35,8 @@ class Row(Frozen):
     ball or egg only: the side whose pole the row is walked from. `trims` sit on every dot of the pattern's member
     `trimmed`, or on its largest when that is None. `mirrored` sets every place of a ring twice, to either side of its
     line, the second the mirror image of the first; the count then counts pairs. `motif` is the id of the motif that the
-    row belongs to, None where it stands round the piece's own centre.
+    row belongs to, None where it stands round the piece's own centre. A row of lines or shapes may be `laid` under the
+    dots or over them: then neither keeps clear of the other.
     """
 
     id: Ident
@@ -73,6 +74,11 @@ class Row(Frozen):
         named("Half", wide=104),
     ] = "front"
     boundary: Annotated[bool, Field(strict=True)] = False
+    laid: Annotated[
+        Literal["beside", "under", "over"],
+        chosen("Lies", beside="beside the dots", under="under the dots", over="over the dots"),
+        named("Lies", wide=146),
+    ] = "beside"
     shades: Annotated[tuple[Shade, ...], FIRST, Field(min_length=1, max_length=MOST_SHADES), named("Shades", "shades")]
     mirrored: Annotated[
         Mirrored | None,
@@ -92,6 +98,11 @@ class Row(Frozen):
     def sizes(self) -> tuple[float, ...]:
         """Diameters asked of the pattern's members (mm)."""
         return tuple(member.diameter for member in self.pattern)
+
+    @property
+    def drawn(self) -> bool:
+        """Whether a line runs through all its places."""
+        return self.pattern[0].form == "line"
 
     @property
     def copies(self) -> int:
@@ -120,11 +131,22 @@ class Row(Frozen):
             raise ValueError("only rows round the centre are set twice about their lines")
         if self.motif is not None:
             self._require_motif()
+        if any(member.form == "line" for member in self.pattern):
+            self._require_line()
+        if self.laid != "beside" and not all(member.shaped for member in self.pattern):
+            raise ValueError("only lines, shapes and crystals may lie under the dots or over them")
         if track_of(self.track).swept and any(member.form != "dot" for member in self.pattern):
             raise ValueError("the heads of a fan are dots; none is left out and none has another form")
         if all(member.form == "blank" for member in self.pattern):
             raise ValueError("a pattern of blanks alone paints nothing")
         return self
+
+    def _require_line(self) -> None:
+        """A line is all there is in its row."""
+        if len(self.pattern) > 1 or self.trims or self.group is not None or self.mirrored is not None:
+            raise ValueError("a line throughout is the only mark of its row; it carries nothing and stands once")
+        if not track_of(self.track).drawn:
+            raise ValueError(f"no line can be drawn {track_of(self.track).name}")
 
     def _require_motif(self) -> None:
         """Rows of a motif stand round its centre, on the front."""

@@ -1,14 +1,18 @@
 """A row on another kind of track than a ring: a fan, a row along the edge, dots into the gaps."""
 
+from collections.abc import Callable
 from math import pi
+from typing import Any
 
 import numpy as np
 
+from ..advice.sizes import KitSize
 from ..budget import budgeted
 from ..document.names import fresh_id
 from ..document.piece import Piece
 from ..document.row import Row
 from ..errors import FitError
+from ..rows.counts import as_count
 from ..rows.placed import PlacedRow
 from ..rows.solve import solve_on_halves
 from ..rows.tracks import TRACKS
@@ -20,28 +24,54 @@ LARGEST = 0.09  # dots of at most so much of the way from the centre to the edge
 MOST_TRIES = 3
 
 
+def _line(size: KitSize, _: int) -> dict[str, Any]:
+    """A line round the centre, in the finest point of the kit."""
+    return {"pattern": [_mark(size, "dot-1", form="line")], "start": {"kind": "on lines"}}
+
+
+def _ticks(size: KitSize, segments: int) -> dict[str, Any]:
+    """Tick marks found by halving: long ones on the lines, then ever shorter ones in the middle of what is left.
+
+    Common practice, no source.
+    """
+    longs = (5.0, 2.0, 3.0, 2.0)  # times the line's width: lines, then quarters, then halves
+    marks = [
+        _mark(size, f"dot-{k + 1}", form="stroke", length=round(long * size.diameter, 2))
+        for k, long in enumerate(longs)
+    ]
+    return {"pattern": marks, "start": {"kind": "on lines"}, "count": as_count(segments, segments).model_dump()}
+
+
+def _mark(size: KitSize, ident: str, **more: Any) -> dict[str, Any]:
+    return {"id": ident, "diameter": size.diameter, "tool": size.tool, **more}
+
+
+MARKS: dict[str, Callable[[KitSize, int], dict[str, Any]]] = {"drawn": _line, "ticks": _ticks}
+
+
 @budgeted
 def other_row(piece: Piece, kind: str) -> Row:
-    """A row on this kind of track to add at the end: of the kit sizes that find room, the one that paints most without
-    a new serious finding. Where all bring one, the one that paints most.
+    """A row on this kind of track, or of these MARKS, to add at the end: of the kit sizes that find room, the one that
+    paints most without a new serious finding. Where all bring one, the one that paints most.
 
     Raises FitError when there is no such kind, the piece is full or has no tools, or no size finds room.
     """
-    if kind not in TRACKS or TRACKS[kind].from_file or TRACKS[kind].central:
+    if kind not in MARKS and (kind not in TRACKS or TRACKS[kind].from_file or TRACKS[kind].central):
         raise FitError(f"No row begins on the track “{kind}”.", "kind")
     sizes = sizes_for_one_more(piece)
     now = solve_piece(piece)
     rim = now.ground.surface.rim
     walk = max((row.walk for row in now.rows if row.n), default=rim / 2)
-    first = TRACKS[kind].begin(round(walk, 2), round(rim, 2), now.ground)
+    first = {} if kind in MARKS else TRACKS[kind].begin(round(walk, 2), round(rim, 2), now.ground)
     ident = fresh_id("row", [row.id for row in piece.rows])
     fitting = [size for size in sizes if size.diameter <= LARGEST * rim] or sizes[:1]
+    if kind in MARKS:
+        fitting = sizes[:1]  # a pen's line is thin
     found: list[tuple[float, Row]] = []
     why = ""
     for size in fitting[: -MOST_TRIES - 1 : -1]:
-        row = Row.model_validate(
-            {**row_of_one(piece, ident, size, piece.segments).model_dump(), "motif": None, **first}
-        )
+        one = {**row_of_one(piece, ident, size, piece.segments).model_dump(), "motif": None}
+        row = Row.model_validate({**one, **(MARKS[kind](size, piece.segments) if kind in MARKS else first)})
         placed = solve_on_halves(row, len(piece.rows), now.halves)
         if placed.noroom:
             why = why or placed.noroom

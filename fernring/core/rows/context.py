@@ -68,8 +68,8 @@ class Context(NamedTuple):
         return self.ground.half(self.back)
 
     def with_row(self, row: PlacedRow) -> "Context":
-        """The context the next row sees; a row without dots leaves no trace in it."""
-        if not row.n:
+        """The context the next row sees; a row without dots, or laid under or over the others, leaves no trace."""
+        if not row.n or row.laid:
             return self
         return self._replace(placed=(*self.placed, row), order=gcd(self.order, row.order))
 
@@ -108,8 +108,9 @@ class Context(NamedTuple):
 
     @property
     def before(self) -> PlacedRow | None:
-        """The row before: the last one round this centre that is not a boundary row."""
-        return next((row for row in reversed(self.placed) if not row.boundary and row.motif == self.motif), None)
+        """The row before: the last one round this centre that is neither a boundary row nor a line."""
+        rows = (row for row in reversed(self.placed) if row.motif == self.motif)
+        return next((row for row in rows if not (row.boundary or row.drawn)), None)
 
     @property
     def inset_before(self) -> PlacedRow | None:

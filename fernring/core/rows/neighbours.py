@@ -40,11 +40,11 @@ def neighbours(halves: Halves, rows: Sequence[PlacedRow], known: Sequence[Near |
         if index < len(known):
             found.append(known[index])
         else:
-            near, work = metered(partial(seen[row.half].nearest, row)) if row.n else (None, 0)
+            near, work = metered(partial(seen[row.half].nearest, row)) if row.n and not row.laid else (None, 0)
             spend(work)
             found.append(near and replace(near, work=work))
         for part in row.both:
-            if part.n:
+            if part.n and not part.laid:
                 seen[part.half].add(part)
     return tuple(found)
 

@@ -45,13 +45,13 @@ def _facing(row: PlacedRow, angle_rad: Array, widest: float, side: float) -> Fac
     """
     ring = row.ring
     if ring is None or len(ring.diameters) > 1:
-        return _beside_spokes(row.bodies, angle_rad, widest, side)
+        return beside_spokes(row.bodies, angle_rad, widest, side)
     turn = np.rint((angle_rad - ring.first_rad) / ring.pitch_rad) * ring.pitch_rad + ring.first_rad
     x, y = ring.circle.side * ring.circle.reach * np.sin(turn), -ring.circle.reach * np.cos(turn)
     return slice(None), x, y, np.array(ring.circle.z), np.array(ring.diameters[0] / 2)
 
 
-def _beside_spokes(bodies: Dots, angle_rad: Array, widest: float, side: float) -> Facing:
+def beside_spokes(bodies: Dots, angle_rad: Array, widest: float, side: float) -> Facing:
     """Every spoke with the discs that come so near to it: a disc at reach p that may be d away from the spoke is met
     from the angles within asin(d/p) of its own, or from all of them when it lies that close to the axis.
 

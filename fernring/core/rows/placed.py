@@ -39,8 +39,9 @@ class PlacedRow:
     `twin` is the same row on the other half of a ball or egg. `ring_rad` are the angles of all places of a ring
     before anything was left out. `depth` is how far from the edge a row lies that follows it. `work` is what it cost
     to calculate. `rule` is the row's own where that was fitted whole, and `remainder` what petals that meet leave to
-    what lies inside. `motif` names the centre it stands round, "" for the piece's own; `at` is then the row at each of
-    the motif's places, each as seen from there, one for all where they are alike.
+    what lies inside. Through the places of a `drawn` row runs a line; one that is `laid` under or over the others
+    is not kept clear of. `motif` names the centre it stands round, "" for the piece's own; `at` is then the row at each
+    of the motif's places, each as seen from there, one for all where they are alike.
     """
 
     index: int
@@ -63,6 +64,8 @@ class PlacedRow:
     work: int = 0
     rule: "Row | None" = None
     remainder: float | None = None
+    drawn: bool = False
+    laid: bool = False
     motif: str = ""
     at: tuple["PlacedRow", ...] = ()
 

@@ -6,12 +6,12 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 
-from ..dots.index import Index
 from ..dots.rings import EvenRing, dots_at
-from ..dots.table import concat
+from ..dots.table import Dots, concat
 from ..geometry.crossing import crossing
 from .context import Context
 from .counts import MOST_REPEATS, allowed
+from .footprints import depths
 from .motifs.clearing import clear_walk
 from .nest import nest_walk
 from .placed import LIES, OwnDots, PlacedRow
@@ -38,6 +38,7 @@ class RingFit:
         self.walk = walk
         self.spacing = row_spacing(context.surface, row)
         self.before = context.before
+        self.deep = np.array(depths(row))
         self._first: dict[int, float] = {}
 
     @cached_property
@@ -45,10 +46,10 @@ class RingFit:
         return self.context.nestable
 
     @cached_property
-    def beside(self) -> Index | None:
+    def beside(self) -> Dots | None:
         """What stands round other centres than this row's."""
         bodies = [row.bodies for row in self.context.beside]
-        return Index.of(concat(bodies, LIES)) if bodies else None
+        return concat(bodies, LIES) if bodies else None
 
     @cached_property
     def inside(self) -> float:
@@ -89,14 +90,13 @@ class RingFit:
         """
         group = gcd(n, self.context.order) if self.context.surface.axisymmetric else 1
         places = self.row.copies * n * len(diameters) // group
-        radius = (np.array(diameters) / 2)[np.arange(places) // self.row.copies % len(diameters)]
+        radius = (self.deep * diameters / 2)[np.arange(places) // self.row.copies % len(diameters)]
         walk = floor
         for _ in range(60):
             angles = self.spacing.angles(walk, diameters, n, self.first(n))[:places]
             found = nest_walk(self.context.surface, self.nestable, angles, radius, self.row.gap, floor)
             if self.beside is not None:
-                limit = self.context.furthest
-                found = clear_walk(self.context.surface, self.beside, angles, radius, self.row.gap, found, limit)
+                found = clear_walk(self.context.surface, self.beside, angles, radius, self.row.gap, found)
             if self.row.spacing == "equal angles" or abs(found - walk) < SETTLED:
                 return found
             walk = found

@@ -10,6 +10,7 @@ from ..document.distance import AtWalk
 from ..document.row import Row
 from .context import Context
 from .cut import cut
+from .drawn import drawn, sampled
 from .grouped import grouped
 from .halves import Halves
 from .meeting import met
@@ -29,6 +30,10 @@ def solve(row: Row, index: int, context: Context) -> PlacedRow:
             return unplaced(row, index, found)
         rule, remainder = found
         return replace(solve(rule, index, context), rule=rule, remainder=remainder)
+    if row.drawn:
+        placed = track_of(row.track).solve(sampled(row, context), index, context)
+        placed = placed if placed.noroom else cut(row, placed, context)
+        return placed if placed.noroom else _levelled(row, drawn(row, placed, context))
     placed = track_of(row.track).solve(row, index, context)
     if placed.noroom:
         return placed
@@ -43,7 +48,16 @@ def solve(row: Row, index: int, context: Context) -> PlacedRow:
     if shaped:
         own = placed.own_dots
         placed = replace(placed, own=own.replaced(level=np.where(np.isin(own.member, shaped), 0, 1)))
-    return replace(placed, grown=placed.grown.with_more(grown(row, placed, context)))
+    return _levelled(row, replace(placed, grown=placed.grown.with_more(grown(row, placed, context))))
+
+
+def _levelled(row: Row, placed: PlacedRow) -> PlacedRow:
+    """Marks laid under the dots or over them lie on a level of their own."""
+    if row.laid == "beside":
+        return placed
+    level = {"under": 0, "over": 2}[row.laid]
+    marks = tuple(replace(mark, level=level) for mark in placed.grown.marks)
+    return replace(placed, laid=True, grown=replace(placed.grown, marks=marks))
 
 
 def solve_on_halves(row: Row, index: int, halves: Halves) -> PlacedRow:

@@ -33,8 +33,8 @@ MODELS: tuple[type[BaseModel], ...] = (
     piece.Piece, blank.Blank, blank.Base, blank.NamedCentre, blank.SetCentre, blank.AtDegrees, guides.Guides,
     guides.CircleSteps, guides.GuideCircle, region.BareArea, region.DiscRegion, region.BandRegion, row.Row,
     member.Member, member.Group, piece.Accepted, PerSegment, Absolute, AtWalk, FromEdge, AtAngle, ToLength, ToCircle,
-    motif.Motif, motif.Spot, motif.AtSpots, motif.AroundCentre, ToAngle, Size, Layer, ByAngle, ByDistance, kit.Tool,
-    kit.Load, shelf.Paint, shelf.Ramp,
+    motif.Motif, motif.Spot, motif.AtSpots, motif.AroundCentre, motif.Width, ToAngle, Size, Layer, ByAngle, ByDistance,
+    kit.Tool, kit.Load, shelf.Paint, shelf.Ramp,
 )  # fmt: skip
 
 
@@ -96,6 +96,7 @@ def _track(kind: TrackKind) -> Facts:
         "fills",
         "from_file",
         "swept",
+        "drawn",
     )
     return {
         **{_camel(name): getattr(kind, name) for name in plain},

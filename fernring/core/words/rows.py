@@ -15,6 +15,8 @@ from ..solved import Solved
 from .lengths import mm
 from .numbers import article, counted
 
+FORMS = {"bow": "little arc"}
+LAID = {"under": "Under the dots: draw it before them.", "over": "Over the dots, once they are dry."}
 LIES = {"nested": "nested", "walk": "at", "guide": "circle", "edge": "edge"}
 
 
@@ -74,9 +76,11 @@ def heading(solved: Solved, index: int) -> str:
     if not placed.n:
         return f"{name[0].upper()}{name[1:]}{label}: left out"
     sizes = " and ".join(mm(d) for d in dict.fromkeys(placed.diameters))
+    if row.drawn:
+        return f"{name[0].upper()}{name[1:]}{label}: a line {sizes} wide"
     count = sum(part.n for part in placed.both)
     plain = "swipe" if track_of(row.track).swept else "dot"
-    form = next((member.form for member in row.pattern if member.shaped), plain)
+    form = next((FORMS.get(member.form, member.form) for member in row.pattern if member.shaped), plain)
     return f"{name[0].upper()}{name[1:]}{label}: {count} {form}{'s' if count != 1 else ''} of {sizes}"
 
 
@@ -92,7 +96,9 @@ def sentences(solved: Solved, index: int) -> list[str]:
         places = len(solved.context.motifs[motif.id].all)
         found.append(f"Part of the motif “{motif.name}”, at {counted(places)} {'place' if places == 1 else 'places'}.")
     found.append(kind.sentence(row, placed.one, solved.piece.segments_of(row)))
-    if placed.one.n > 1 and "angle" in kind.starts:
+    if row.laid != "beside":
+        found.append(LAID[row.laid])
+    if placed.one.n > 1 and "angle" in kind.starts and not row.drawn:
         found.append(_start(row))
     if placed.remainder is not None:
         found.append(f"Its petals just meet; {mm(placed.remainder)} is left to what lies inside.")
@@ -102,7 +108,7 @@ def sentences(solved: Solved, index: int) -> list[str]:
     if placed.n > 1 and placed.clear < 1e6 and row.group is None:
         found.append(f"Neighbours stand {mm(placed.clear)} apart.")
     found.append(_shades(solved, row.shades, "around the row"))
-    if placed.one.ring_like and placed.one.n > 4 and placed.one.n % 4 == 0:
+    if placed.one.ring_like and not row.drawn and placed.one.n > 4 and placed.one.n % 4 == 0:
         found.append("Begin with the four quarter points, then the middle of every empty run.")
     for trim in row.trims:
         found += _trim(solved, trim, tools, "each of them" if placed.n > 1 else "it")
@@ -134,8 +140,10 @@ def _sizes(row: Row, placed: PlacedRow, tools: Mapping[str, str]) -> str:
             parts.append("a place left out")
             continue
         made = f" (here: {tools[member.tool]})" if member.tool else ""
-        long = f", {mm(member.extent)} long" if member.shaped else ""
-        parts.append(f"{article(member.form)} of {mm(size)}{long}{made}")
+        form = FORMS.get(member.form, member.form)
+        long = f", {mm(member.extent)} long" if member.shaped and member.form not in ("crystal", "line") else ""
+        slant = f", slanted by {member.slant:g}°" if member.slant else ""
+        parts.append(f"{article(form)} of {mm(size)}{long}{slant}{made}")
     each = f"At every place a {row.group.kind} of dots. " if row.group else ""
     if len(parts) == 1:
         return f"{each}Use {parts[0]}."

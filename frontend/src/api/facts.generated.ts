@@ -571,6 +571,26 @@ export const FACTS = {
     "wide": 104,
     "default": "front"
    },
+   "laid": {
+    "name": "Lies",
+    "written": "choice",
+    "words": [
+     [
+      "beside",
+      "beside the dots"
+     ],
+     [
+      "under",
+      "under the dots"
+     ],
+     [
+      "over",
+      "over the dots"
+     ]
+    ],
+    "wide": 146,
+    "default": "beside"
+   },
    "shades": {
     "name": "Shades",
     "written": "shades",
@@ -643,6 +663,26 @@ export const FACTS = {
      [
       "diamond",
       "a diamond"
+     ],
+     [
+      "bow",
+      "a little arc"
+     ],
+     [
+      "wave",
+      "a wave"
+     ],
+     [
+      "curl",
+      "a curl"
+     ],
+     [
+      "crystal",
+      "a glued crystal"
+     ],
+     [
+      "line",
+      "a line throughout"
      ]
     ],
     "default": "dot"
@@ -669,6 +709,14 @@ export const FACTS = {
      ]
     ],
     "default": "outward"
+   },
+   "slant": {
+    "name": "slant",
+    "written": "degrees",
+    "wide": 78,
+    "least": -90,
+    "most": 90,
+    "default": 0.0
    }
   },
   "Group": {
@@ -917,6 +965,15 @@ export const FACTS = {
     "least": -360,
     "most": 360,
     "default": 0.0
+   }
+  },
+  "Width": {
+   "across": {
+    "name": "As wide as",
+    "written": "length",
+    "wide": 84,
+    "least": 1,
+    "most": 1000
    }
   },
   "ToAngle": {
@@ -2228,6 +2285,37 @@ export const FACTS = {
     "default": 0.2
    }
   },
+  "OutlineTrim": {
+   "shades": {
+    "name": "Shades",
+    "written": "shades",
+    "none": "in the dot's own shade",
+    "longest": 24
+   },
+   "on": {
+    "longest": 12
+   },
+   "skips": {
+    "written": "tick",
+    "name": "never the shade below it",
+    "default": false
+   },
+   "table": {
+    "longest": 24
+   },
+   "size": {
+    "name": "Line width",
+    "written": "size"
+   },
+   "gap": {
+    "written": "length",
+    "name": "Gap",
+    "wide": 82,
+    "least": 0,
+    "most": 20,
+    "default": 0.3
+   }
+  },
   "PrintRequest": {
    "dots": {
     "name": "Dots",
@@ -2373,6 +2461,7 @@ export const FACTS = {
    "fills": false,
    "fromFile": false,
    "swept": false,
+   "drawn": false,
    "model": "CentreTrack",
    "distances": [],
    "starts": []
@@ -2391,6 +2480,7 @@ export const FACTS = {
    "fills": false,
    "fromFile": false,
    "swept": false,
+   "drawn": true,
    "model": "RingTrack",
    "distances": [
     "nested",
@@ -2422,6 +2512,7 @@ export const FACTS = {
    "fills": false,
    "fromFile": false,
    "swept": false,
+   "drawn": true,
    "model": "InsetTrack",
    "distances": [
     "nested",
@@ -2448,6 +2539,7 @@ export const FACTS = {
    "fills": false,
    "fromFile": false,
    "swept": false,
+   "drawn": true,
    "model": "LineTrack",
    "distances": [],
    "starts": [
@@ -2470,6 +2562,7 @@ export const FACTS = {
    "fills": false,
    "fromFile": false,
    "swept": false,
+   "drawn": true,
    "model": "ArcTrack",
    "distances": [],
    "starts": [
@@ -2492,6 +2585,7 @@ export const FACTS = {
    "fills": false,
    "fromFile": false,
    "swept": false,
+   "drawn": true,
    "model": "SpiralTrack",
    "distances": [],
    "starts": [
@@ -2514,6 +2608,7 @@ export const FACTS = {
    "fills": false,
    "fromFile": true,
    "swept": false,
+   "drawn": true,
    "model": "PathTrack",
    "distances": [],
    "starts": []
@@ -2532,6 +2627,7 @@ export const FACTS = {
    "fills": false,
    "fromFile": false,
    "swept": false,
+   "drawn": false,
    "model": "CornerTrack",
    "distances": [],
    "starts": []
@@ -2550,6 +2646,7 @@ export const FACTS = {
    "fills": false,
    "fromFile": false,
    "swept": true,
+   "drawn": false,
    "model": "FanTrack",
    "distances": [],
    "starts": []
@@ -2568,6 +2665,7 @@ export const FACTS = {
    "fills": true,
    "fromFile": false,
    "swept": false,
+   "drawn": false,
    "model": "GapsTrack",
    "distances": [],
    "starts": []
@@ -2596,6 +2694,12 @@ export const FACTS = {
    "name": "hugging swipe",
    "add": "Add a hugging swipe",
    "model": "HugTrim",
+   "swept": true
+  },
+  "outline": {
+   "name": "line round it",
+   "add": "Add a line round it",
+   "model": "OutlineTrim",
    "swept": true
   }
  },

@@ -62,6 +62,8 @@ export interface TrackFacts {
   fills: boolean;
   fromFile: boolean;
   swept: boolean;
+  /** Whether a line can be drawn through its places. */
+  drawn: boolean;
   model: string;
   distances: string[];
   starts: string[];

@@ -2783,13 +2783,16 @@ export interface components {
          * @description Discs that fill swipes and shapes from head to tip, one mark after the other; `start` says where those of each
          *     begin, with one end added.
          *
-         *     `level` is that of the dot it was pulled from; a `pulled` mark is that dot itself, which is no dome then.
+         *     `level` is that of the dot it was pulled from; a `pulled` mark is that dot itself, which is no dome then;
+         *     a `glued` one is a crystal.
          */
         MarksAnswer: {
             /** Back */
             back: boolean[];
             /** Dot */
             dot: number[];
+            /** Glued */
+            glued: boolean[];
             /** Level */
             level: number[];
             /** Pulled */
@@ -2814,7 +2817,9 @@ export interface components {
          * @description One mark of the pattern. `tool` None means a free size that no tool was named for.
          *
          *     A "blank" is a place left out. Ovals, leaves, strokes and diamonds are `diameter` wide and `length` long, pointing
-         *     outward, or along the row when `lies` says so. `shade` None lets the row's shades take turns.
+         *     outward, or along the row when `lies` says so, and from there turned clockwise by `slant`. Little arcs, waves and
+         *     curls are lines of the pen or brush, as wide as `diameter`. A "line" runs on through all places of its row. `shade`
+         *     None lets the row's shades take turns.
          */
         Member: {
             /** size */
@@ -2824,7 +2829,7 @@ export interface components {
              * @default dot
              * @enum {string}
              */
-            form: "dot" | "blank" | "oval" | "leaf" | "stroke" | "diamond";
+            form: "dot" | "blank" | "oval" | "leaf" | "stroke" | "diamond" | "bow" | "wave" | "curl" | "crystal" | "line";
             /** Id */
             id: string;
             /** Length */
@@ -2837,6 +2842,11 @@ export interface components {
             lies: "outward" | "along";
             /** Shade */
             shade?: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"]) | null;
+            /**
+             * slant
+             * @default 0
+             */
+            slant: number;
             /** Tool */
             tool?: string | null;
         };
@@ -3022,6 +3032,46 @@ export interface components {
             blank: components["schemas"]["Blank"];
             /** Kind */
             kind: string;
+        };
+        /**
+         * OutlineTrim
+         * @description Round the dot, and round what stands on it already.
+         */
+        OutlineTrim: {
+            /**
+             * Gap
+             * @default 0.3
+             */
+            gap: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "outline";
+            /**
+             * On
+             * @default []
+             */
+            on: string[];
+            /**
+             * Shades
+             * @default []
+             */
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            /** Line width */
+            size: components["schemas"]["Size"];
+            /**
+             * never the shade below it
+             * @default false
+             */
+            skips: boolean;
+            /**
+             * Table
+             * @default []
+             */
+            table: components["schemas"]["OnShade"][];
         };
         /**
          * Oval
@@ -3647,7 +3697,7 @@ export interface components {
          * @description A motif by its id, and how wide it may be at most (mm).
          */
         ResizeRequest: {
-            /** Across */
+            /** As wide as */
             across: number;
             /** Motif */
             motif: string;
@@ -3731,7 +3781,8 @@ export interface components {
          *     ball or egg only: the side whose pole the row is walked from. `trims` sit on every dot of the pattern's member
          *     `trimmed`, or on its largest when that is None. `mirrored` sets every place of a ring twice, to either side of its
          *     line, the second the mirror image of the first; the count then counts pairs. `motif` is the id of the motif that the
-         *     row belongs to, None where it stands round the piece's own centre.
+         *     row belongs to, None where it stands round the piece's own centre. A row of lines or shapes may be `laid` under the
+         *     dots or over them: then neither keeps clear of the other.
          */
         Row: {
             /**
@@ -3776,6 +3827,12 @@ export interface components {
              * @default
              */
             label: string;
+            /**
+             * Lies
+             * @default beside
+             * @enum {string}
+             */
+            laid: "beside" | "under" | "over";
             /** Each place */
             mirrored?: (components["schemas"]["ByAngle"] | components["schemas"]["ByDistance"]) | null;
             /** Motif */
@@ -3811,7 +3868,7 @@ export interface components {
              * Trims
              * @default []
              */
-            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"])[];
+            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"] | components["schemas"]["OutlineTrim"])[];
         };
         /**
          * RowAnswer
@@ -4476,7 +4533,7 @@ export interface components {
              * Trims
              * @default []
              */
-            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"])[];
+            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"] | components["schemas"]["OutlineTrim"])[];
             /**
              * shades take turns, the last between
              * @default false
@@ -4675,7 +4732,7 @@ export interface components {
              * Trims
              * @default []
              */
-            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"])[];
+            trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"] | components["schemas"]["OutlineTrim"])[];
         };
     };
     responses: never;

@@ -12,6 +12,9 @@ import { ShadePicker } from "./ShadePicker";
 
 const FACTS = fieldsOf("Member");
 
+/** A line throughout is all there is in its row. */
+const ALONE: Partial<Row> = { trims: [], group: null, mirrored: null, fit: null };
+
 interface Props extends RowProps {
   member: Member;
   place: number;
@@ -20,7 +23,7 @@ interface Props extends RowProps {
 export function MemberFields(props: Props) {
   const { row, piece, planned, member, place } = props;
   const units = useUnits((state) => state.units);
-  const title = row.pattern.length > 1 ? `Dot ${place + 1}` : "Dot";
+  const title = member.form === "line" ? "Line" : row.pattern.length > 1 ? `Dot ${place + 1}` : "Dot";
   const set = (next: Member) => {
     const pattern = row.pattern.map((other, k) => (k === place ? next : other));
     changeRow(props, "Set the size", { pattern, fit: row.fit === "size" ? null : row.fit });
@@ -31,7 +34,7 @@ export function MemberFields(props: Props) {
     <>
       <RuleField
         fact={FACTS.diameter!}
-        name={`${title} size`}
+        name={member.form === "line" ? "Line width" : `${title} size`}
         value={fitted ?? member.diameter}
         set={(diameter) =>
           set({ ...member, diameter: diameter as number, tool: toolFor(piece, diameter as number, member.tool) })
@@ -74,19 +77,26 @@ interface FormProps extends Props {
 
 /** What the tool leaves there: a dot, nothing, or a small shape with its length. */
 function FormFields(props: FormProps) {
-  const { member, title, set, row } = props;
-  const shaped = member.form !== "dot" && member.form !== "blank";
+  const { member, title, set, row, place } = props;
+  const shaped = !["dot", "blank", "crystal", "line"].includes(member.form);
   const long = member.length ?? member.diameter * 2;
+  const choose = (form: Member["form"]) => {
+    const next = { ...member, form, length: long };
+    if (form === "line") return changeRow(props, "Draw a line", { ...ALONE, pattern: [{ ...next, length: null }] });
+    const pattern = row.pattern.map((other, k) => (k === place ? next : other));
+    const laid = form === "dot" || form === "blank" ? "beside" : row.laid;
+    changeRow(props, "Choose the form", { pattern, laid });
+  };
   return (
     <>
       {!trackOf(row).swept && (
         <Choice
-          width={96}
+          width={138}
           name={`${title} is`}
           titled
           value={member.form}
-          options={wordsOf<Member["form"]>("Member", "form")}
-          onChange={(form) => set({ ...member, form, length: long })}
+          options={wordsOf<Member["form"]>("Member", "form").filter(([form]) => form !== "line" || trackOf(row).drawn)}
+          onChange={choose}
         />
       )}
       {shaped && (
@@ -104,6 +114,12 @@ function FormFields(props: FormProps) {
             value={member.lies}
             options={wordsOf<Member["lies"]>("Member", "lies")}
             onChange={(lies) => set({ ...member, lies })}
+          />
+          <RuleField
+            fact={FACTS.slant!}
+            name={`${title} slant`}
+            value={member.slant}
+            set={(slant) => set({ ...member, slant: slant as number })}
           />
         </>
       )}

@@ -4,9 +4,9 @@ import { IconTrash } from "@tabler/icons-react";
 import { fieldsOf, MOST } from "../api/facts";
 import type { Motif, MotifAnswer, Piece } from "../api/types";
 import { KindFields, type Rule } from "../fields/KindFields";
+import { RuleField } from "../fields/RuleField";
 import type { Session } from "../piece/session";
 import { Choice } from "../studio/Choice";
-import { LengthField } from "../studio/LengthField";
 import { changeMotif, removeMotif, resizeMotif } from "./motifs";
 
 interface Props {
@@ -33,15 +33,10 @@ export function MotifFields({ session, piece, motif, planned }: Props) {
           without={["places"]}
           set={(change) => set("Change the motif", change(motif as unknown as Rule) as Partial<Motif>)}
         />
-        <LengthField
-          name="As wide as"
-          titled
-          width={84}
-          kind="dot"
-          least={1}
-          most={1000}
+        <RuleField
+          fact={fieldsOf("Width").across!}
           value={round(2 * planned.outer)}
-          onChange={(across) => void resizeMotif(session, motif.id, across)}
+          set={(across) => void resizeMotif(session, motif.id, across as number)}
         />
       </div>
       <div className="row-fields">

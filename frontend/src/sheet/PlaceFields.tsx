@@ -4,6 +4,7 @@ import type { Row } from "../api/types";
 import { RuleField } from "../fields/RuleField";
 import { Choice } from "../studio/Choice";
 import { changeRow, type RowProps } from "./props";
+import { isDrawn } from "./words";
 
 const FACTS = fieldsOf("Row");
 type Twice = NonNullable<Row["mirrored"]> | null;
@@ -17,7 +18,7 @@ export function PlaceFields(props: RowProps) {
     const degrees = Math.round(((planned?.start ?? 0) - piece.turn) * 100) / 100;
     changeRow(props, "Set the start", { start: kind === "angle" ? { kind, degrees } : { kind } });
   };
-  const mayBeTwice = trackOf(row).pairs;
+  const mayBeTwice = trackOf(row).pairs && !isDrawn(row);
   const twice = row.mirrored as Twice;
   const aside: Twice = { kind: "angle", degrees: Math.min(5, Math.floor(180 / (planned?.repeats || 12)) / 2) };
   const setTwice = (mirrored: Twice) =>
@@ -25,7 +26,7 @@ export function PlaceFields(props: RowProps) {
   const words = wordsOf<Row["start"]["kind"]>("Row", "start").filter(([kind]) => starts.includes(kind));
   return (
     <>
-      {words.length > 0 && (
+      {words.length > 0 && !isDrawn(row) && (
         <Choice
           width={FACTS.start?.wide}
           name="Start"
@@ -35,7 +36,7 @@ export function PlaceFields(props: RowProps) {
           onChange={setStart}
         />
       )}
-      {row.start.kind === "angle" && starts.includes("angle") && (
+      {row.start.kind === "angle" && !isDrawn(row) && starts.includes("angle") && (
         <RuleField
           fact={fieldsOf("AtAngle").degrees!}
           value={row.start.degrees}
@@ -71,6 +72,13 @@ export function PlaceFields(props: RowProps) {
         value={row.gap}
         set={(gap) => changeRow(props, "Set the gap", { gap: gap as number })}
       />
+      {row.pattern.every((member) => member.form !== "dot" && member.form !== "blank") && (
+        <RuleField
+          fact={FACTS.laid!}
+          value={row.laid}
+          set={(laid) => changeRow(props, "Lay it under or over", { laid: laid as Row["laid"] })}
+        />
+      )}
       {props.closed && row.motif === null && (
         <RuleField
           fact={FACTS.half!}

@@ -16,7 +16,7 @@ import type { RowProps } from "./props";
 import { ShadeFields } from "./ShadeFields";
 import { TrackFields } from "./TrackFields";
 import { Trims } from "./Trims";
-import { spokenMark } from "./words";
+import { isDrawn, spokenMark } from "./words";
 
 /** What was found for petals that meet. */
 function met({ diameters, trims, remainder }: Plan["rows"][number], units: Units): string {
@@ -52,11 +52,13 @@ export function RowEditor(props: Props) {
         </div>
       )}
       <ShadeFields {...props} />
-      <Trims {...props} />
+      {!isDrawn(row) && <Trims {...props} />}
       <div className="row-actions">
-        <Button size="xs" variant={fits ? "filled" : "default"} aria-expanded={fits} onClick={() => setFits(!fits)}>
-          What fits here?
-        </Button>
+        {!isDrawn(row) && (
+          <Button size="xs" variant={fits ? "filled" : "default"} aria-expanded={fits} onClick={() => setFits(!fits)}>
+            What fits here?
+          </Button>
+        )}
         <span className="grow" />
         <Move {...props} by={-1} />
         <Move {...props} by={1} />

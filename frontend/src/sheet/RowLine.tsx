@@ -4,7 +4,7 @@ import { trackOf } from "../api/facts";
 import type { Piece, PlanRow, Row, Trim } from "../api/types";
 import { columnText, lengthText, spokenText, type Units } from "../studio/units";
 import { type RampColours, shadeColour } from "./shades";
-import { shadeName, sizeWord } from "./words";
+import { isDrawn, shadeName, sizeWord } from "./words";
 
 interface Props {
   row: Row;
@@ -26,11 +26,13 @@ export const RowLine = memo(function RowLine(props: Props) {
   const repeats = planned?.repeats ?? "";
   const round = trackOf(row).repeats === "round";
   // Repeats say it where a row runs round; elsewhere the track decides how many there are.
-  const count = !round
-    ? (planned?.places ?? "")
-    : row.pattern.length > 1
-      ? `${repeats} × ${row.pattern.length}`
-      : repeats;
+  const count = isDrawn(row)
+    ? "line"
+    : !round
+      ? (planned?.places ?? "")
+      : row.pattern.length > 1
+        ? `${repeats} × ${row.pattern.length}`
+        : repeats;
   const names = row.shades.map((shade) => shadeName(shade, piece)).join(", ");
   return (
     <>

@@ -24,6 +24,11 @@ interface Props {
 
 const HALVES = new Map<string, string>(wordsOf("Row", "half").map(([half, words]) => [half, capital(words)]));
 
+const MARKS = [
+  ["drawn", "A line of the pen round the centre"],
+  ["ticks", "Tick marks, found by halving"],
+] as const;
+
 const OTHERS = Object.entries(TRACKS).filter(([, track]) => !track.round && !track.central && !track.fromFile);
 
 export function RowSheet({ session, piece, plan, row, sliding }: Props) {
@@ -133,6 +138,11 @@ function OtherRow({ session }: { session: Session }) {
         {OTHERS.map(([kind, { name }]) => (
           <Menu.Item key={kind} onClick={() => void session.addRowOn(kind)}>
             {capital(name)}
+          </Menu.Item>
+        ))}
+        {MARKS.map(([kind, name]) => (
+          <Menu.Item key={kind} onClick={() => void session.addRowOn(kind)}>
+            {name}
           </Menu.Item>
         ))}
         <Menu.Item disabled={full} onClick={() => void addMotif(session)}>

@@ -9,6 +9,7 @@ import { FileChooser, SVG_FILES } from "../studio/FileChooser";
 import { tellProblem } from "../studio/notice";
 import { GapsOf } from "./GapsOf";
 import { askedOfRow, changeRow, type RowProps } from "./props";
+import { isDrawn } from "./words";
 
 const OFFERED = Object.entries(TRACKS)
   .filter(([, track]) => !track.central)
@@ -59,7 +60,7 @@ export function TrackFields(props: RowProps) {
           ),
         }}
       />
-      {trackOf(row).groups && <GroupFields {...props} />}
+      {trackOf(row).groups && !isDrawn(row) && <GroupFields {...props} />}
     </>
   );
 }

@@ -32,6 +32,11 @@ export function rowMarks(rows: readonly Row[]): string[] {
   });
 }
 
+/** Whether a line runs through all places of a row. */
+export function isDrawn(row: Row): boolean {
+  return row.pattern[0]?.form === "line";
+}
+
 /** What a row of this mark is called in a sentence. */
 export function spokenMark(mark: string): string {
   if (!mark.endsWith("C")) return `row ${mark}`;

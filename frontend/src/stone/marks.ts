@@ -1,6 +1,6 @@
 /** Swipes, ovals, leaves and strokes on the canvas: ribbons along their spines, lit as dots are. */
 
-import { type Light, layers, tones } from "./paint";
+import { type Light, layers, type Tones, tones } from "./paint";
 import type { Drawn } from "./scene";
 import { roll } from "./side";
 import type { View } from "./view";
@@ -21,6 +21,11 @@ interface Disc {
   r: number;
 }
 
+interface Body {
+  discs: Disc[];
+  glued: boolean;
+}
+
 /** The marks pulled from dots of one level. */
 export function drawMarks(
   context: CanvasRenderingContext2D,
@@ -30,12 +35,13 @@ export function drawMarks(
   place: Place,
 ): void {
   const { marks } = plan;
-  const groups = new Map<number, Disc[][]>();
+  const groups = new Map<number, Body[]>();
   const lie = lying(plan, view, place);
   for (let k = 0; k < marks.shade.length; k++) {
     if (marks.level[k] !== level || marks.dot[k]! < place.from || marks.dot[k]! >= place.to) continue;
-    const spine = lie(k);
-    if (!spine) continue;
+    const discs = lie(k);
+    if (!discs) continue;
+    const spine = { discs, glued: marks.glued[k]! };
     const group = groups.get(marks.shade[k]!);
     if (group) group.push(spine);
     else groups.set(marks.shade[k]!, [spine]);
@@ -44,11 +50,48 @@ export function drawMarks(
     const { colour, finish } = plan.shades[shade]!;
     for (const light of layers(tones(colour, finish), place.plain)) {
       const path = new Path2D();
-      for (const spine of spines) ribbon(path, spine, light);
+      for (const { discs, glued } of spines) if (!glued) ribbon(path, discs, light);
       context.fillStyle = light.fill;
       context.fill(path);
     }
+    crystals(
+      context,
+      spines.filter((one) => one.glued).map((one) => one.discs[0]!),
+      tones(colour, "gloss"),
+    );
   }
+}
+
+const FACETS = 8;
+const TABLE = 0.5; // of a crystal's width is its flat top
+
+/** Glued crystals: facets in turn light and dark about a flat top. The light stays where it is as they turn. */
+function crystals(context: CanvasRenderingContext2D, discs: Disc[], { body, rim }: Tones): void {
+  const corner = ({ x, y, r }: Disc, k: number): [number, number] => {
+    const angle = ((k + 0.5) * 2 * Math.PI) / FACETS;
+    return [x + r * Math.sin(angle), y - r * Math.cos(angle)];
+  };
+  const facets = (fill: string, chosen: (k: number) => boolean) => {
+    context.fillStyle = fill;
+    context.beginPath();
+    for (const disc of discs)
+      for (let k = 0; k < FACETS; k++)
+        if (chosen(k)) {
+          context.moveTo(disc.x, disc.y);
+          context.lineTo(...corner(disc, k));
+          context.lineTo(...corner(disc, k + 1));
+        }
+    context.fill();
+  };
+  facets(body, () => true);
+  facets("rgba(255,255,255,0.55)", (k) => k === FACETS - 1 || k === FACETS - 2);
+  facets(rim, (k) => k === 2 || k === 3);
+  facets("rgba(255,255,255,0.2)", (k) => k % 2 === 0);
+  const tables = discs.map((disc) => ({ ...disc, r: TABLE * disc.r }));
+  context.fillStyle = body;
+  context.beginPath();
+  for (const table of tables) for (let k = 0; k <= FACETS; k++) context[k ? "lineTo" : "moveTo"](...corner(table, k));
+  context.fill();
 }
 
 /** Where the discs of a mark lie on the canvas; null for a mark that faces away. */

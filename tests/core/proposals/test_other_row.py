@@ -1,5 +1,7 @@
 """A row of another kind to add."""
 
+import numpy as np
+
 from fernring.core.errors import FitError
 from fernring.core.plan import plan
 from fernring.core.proposals.other_row import other_row
@@ -18,6 +20,17 @@ class OtherRowTest(FernTestCase):
             found = plan(sample.model_copy(update={"rows": (*sample.rows, made)}))
             self.assertNotIn("serious", [verdict.severity for verdict in found.verdicts])
             self.assertGreaterEqual(found.solved.rows[-1].n, 3 * found.solved.rows[-1].repeats)
+
+    def test_a_line_in_the_finest_point_and_ticks_by_halving(self) -> None:
+        sample = patterns.with_rows(centre(), patterns.row("r", 3.5))
+        for kind in ("drawn", "ticks"):
+            found = plan(sample.model_copy(update={"rows": (*sample.rows, other_row(sample, kind))}))
+            self.assertEqual([v.code for v in found.verdicts if v.severity != "note"], [])
+        line, ticks = (other_row(sample, kind).pattern for kind in ("drawn", "ticks"))
+        self.assertEqual([(one.form, one.diameter) for one in line], [("line", 0.8)])
+        self.assertEqual([one.length for one in ticks], [4.0, 1.6, 2.4, 1.6])
+        long = found.solved.rows[-1].own_dots.out_rad[::4]
+        np.testing.assert_allclose(np.degrees(long) % 360, np.arange(12) * 30.0, atol=1e-9)
 
     def test_refusals_say_why(self) -> None:
         sample = patterns.with_rows(centre(50.0))

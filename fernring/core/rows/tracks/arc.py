@@ -117,6 +117,7 @@ ARC = TrackKind(
     solve=solve_arc,
     sentence=_sentence,
     begin=_begin,
+    drawn=True,
     centred=True,
     repeats="line",
     starts=("on lines", "between", "angle"),

@@ -187,6 +187,7 @@ INSET = TrackKind(
     solve=solve_inset,
     sentence=_sentence,
     begin=_begin,
+    drawn=True,
     repeats="round",
     nests=_always,
     distances=("nested", "edge"),

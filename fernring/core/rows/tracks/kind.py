@@ -41,7 +41,7 @@ class TrackKind:
     gap towards what lies there. `distances` and `starts` are the kinds of rules that mean something on it.
 
     `sized` rows have the pattern's own sizes; others choose theirs from the kit. `fills` rows only fill what others
-    leave. Dots of `swept` rows are the heads of swipes.
+    leave. Dots of `swept` rows are the heads of swipes. Through the places of a `drawn` track a line can be drawn.
     """
 
     model: type[TrackRule]
@@ -64,6 +64,7 @@ class TrackKind:
     fills: bool = False
     from_file: bool = False
     swept: bool = False
+    drawn: bool = False
 
     @property
     def id(self) -> str:

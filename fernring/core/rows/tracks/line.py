@@ -53,12 +53,13 @@ def solve_line(row: "Row", index: int, context: Context) -> PlacedRow:
         shift = (k - (track.lines - 1) / 2) * track.spacing
         t, member = _threaded(row, half, k)
         points = shift * aside + t[:, None] * along
-        radius = np.asarray(row.sizes)[member] / 2
+        radius = np.array([one.furthest for one in row.pattern])[member]
         inside = context.over(points[:, 0], points[:, 1], radius) <= 1e-6
         found.append((points[inside], member[inside]))
     points, member = (np.concatenate(part) for part in zip(*found, strict=True))
-    free = _free(context, points, np.asarray(row.sizes)[member] / 2 + row.gap)
-    points, member = points[free], member[free]
+    if row.laid == "beside":
+        free = _free(context, points, np.array([one.furthest for one in row.pattern])[member] + row.gap)
+        points, member = points[free], member[free]
     if not len(points):
         return unplaced(row, index, "no line crosses the painted area")
     out = np.full(len(points), way)
@@ -107,5 +108,6 @@ LINE = TrackKind(
     solve=solve_line,
     sentence=_sentence,
     begin=_begin,
+    drawn=True,
     starts=("on lines", "between", "offset"),
 )

@@ -93,6 +93,7 @@ PATH = TrackKind(
     solve=solve_path,
     sentence=_sentence,
     begin=_begin,
+    drawn=True,
     repeats="line",
     from_file=True,
 )

@@ -11,9 +11,9 @@ from ...words.lengths import mm
 from ...words.numbers import counted
 from ..context import Context
 from ..counts import repeats
-from ..groups import width
+from ..footprints import footprints
 from ..placed import PlacedRow, no_room
-from ..ring_fit import RingFit, Sizes, fit_count, fit_distance, fit_size, times
+from ..ring_fit import RingFit, fit_count, fit_distance, fit_size, times
 from .kind import AROUND, TrackKind, TrackRule
 
 if TYPE_CHECKING:
@@ -40,7 +40,7 @@ def carries_on(track: TrackRule) -> bool:
 def solve_ring(row: "Row", index: int, context: Context) -> PlacedRow:
     if carries_on(row.track):
         context = context._replace(limit=max(context.furthest, context.limit))
-    ring = RingFit(row, context, _fixed_walk(row, context))
+    ring = RingFit(row, context, stated_walk(row, context))
     asked = footprints(row)
     # 1. Whatever is left open is solved from the others.
     n, wide = repeats(row.count, context.segments), asked
@@ -69,20 +69,11 @@ def solve_ring(row: "Row", index: int, context: Context) -> PlacedRow:
     return PlacedRow(index, n, sizes, walk, clear, own, row.boundary, round=True, slipped=slipped, off=off)
 
 
-def footprints(row: "Row") -> Sizes:
-    """How wide each member of the pattern is along the row, groups and lying shapes included (mm)."""
-    found = []
-    for member in row.pattern:
-        across = member.extent if member.shaped and member.lies == "along" else member.diameter
-        found.append(width(row.group, across, row.gap))
-    return tuple(found)
-
-
 def _finite(walk: float | None) -> float:
     return walk if walk is not None and isfinite(walk) else 0.0
 
 
-def _fixed_walk(row: "Row", context: Context) -> float | None:
+def stated_walk(row: "Row", context: Context) -> float | None:
     """The walk distance a rule states, or None for a nested row."""
     if isinstance(row.distance, AtWalk):
         return row.distance.walk
@@ -136,6 +127,7 @@ RING = TrackKind(
     solve=solve_ring,
     sentence=_sentence,
     begin=_begin,
+    drawn=True,
     centred=True,
     repeats="round",
     round=True,

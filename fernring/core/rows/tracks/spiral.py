@@ -72,6 +72,7 @@ SPIRAL = TrackKind(
     solve=solve_spiral,
     sentence=_sentence,
     begin=_begin,
+    drawn=True,
     centred=True,
     repeats="line",
     starts=("on lines", "between", "angle"),

@@ -6,12 +6,13 @@ from pydantic import Field
 
 from .hug import HUG
 from .kind import TrimKind, TrimRule
+from .outline import OUTLINE
 from .swipe import SWIPE
 from .top import TOP
 from .walk import WALK
 
 MOST_DEPTH = 3
-TRIMS: dict[str, TrimKind] = {kind.id: kind for kind in (WALK, TOP, SWIPE, HUG)}
+TRIMS: dict[str, TrimKind] = {kind.id: kind for kind in (WALK, TOP, SWIPE, HUG, OUTLINE)}
 
 if TYPE_CHECKING:
     Trim = TrimRule

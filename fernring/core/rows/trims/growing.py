@@ -1,7 +1,7 @@
 """All trims of a row grown on its dots: once for each kind of place, then turned to the others like it."""
 
 from collections.abc import Sequence
-from math import pi
+from math import pi, radians
 from typing import TYPE_CHECKING, Any
 
 import numpy as np
@@ -55,7 +55,9 @@ class Growth:
         """What trims put round this host so far, in its frame; who puts something there adds to it."""
         return self._standing.setdefault(host.dot, [])
 
-    def mark(self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int) -> None:
+    def mark(
+        self, number: int, host: Host, centres: Array, girth: Array, outline: Array, slot: int, glued: bool = False
+    ) -> None:
         """A mark given in the host's frame."""
         spend(MARKED if isinstance(self.around.surface, Plane) else MARKED_CURVED)
         (sx, sy, sz), walks, _ = self.around.at(host, centres[:, 0], centres[:, 1])
@@ -63,7 +65,7 @@ class Growth:
         spine_plan, outline_plan = np.stack((sx, sy), axis=1), np.stack((ox, oy), axis=1)
         require_few(0, len(self.marks), "")
         discs = outline_plan, oz, spine_plan, sz, walks, girth
-        self.marks.append(Mark(*discs, host.own, number, slot, area(outline), host.level))
+        self.marks.append(Mark(*discs, host.own, number, slot, area(outline), host.level, glued))
 
     def grow(self, trims: Sequence[TrimRule], host: Host, number: int, chosen: Sequence[bool] | None = None) -> int:
         """Grow these trims on the host, or the `chosen` ones; `number` is the first one's. Answers the number after the
@@ -126,10 +128,8 @@ def _growth(row: "Row", own: Dots, around: Around, k: int, sits: list[list[bool]
 
 
 def _shaped(growth: Growth, host: Host, member: "Member") -> None:
-    outline, centres, girth = shape(member.form, member.diameter, member.extent)
-    if member.lies == "along":
-        outline, centres = outline[:, ::-1], centres[:, ::-1]
-    growth.mark(-1, host, centres, girth, outline, 0)
+    made = shape(member.form, member.diameter, member.extent).laid(member.lies == "along", radians(member.slant))
+    growth.mark(-1, host, made.spine, made.girth, made.outline, 0, glued=member.form == "crystal")
 
 
 def _sits(row: "Row") -> list[list[bool]]:

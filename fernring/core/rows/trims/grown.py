@@ -16,7 +16,7 @@ class Mark:
     `spine` (m, 2), `rise`, `walks` and `girth` (m,) are discs that fill it: their places in plan, heights, walk
     distances and radii. `host` is the row's own dot it starts from. `trim` is -1
     when the mark is a member of the row's own pattern; `slot` is its shade as for dots. Its area is in mm²; `level` is
-    that of the dot it was pulled from.
+    that of the dot it was pulled from. A `glued` one is a crystal and no paint.
     """
 
     outline: Array
@@ -30,6 +30,7 @@ class Mark:
     slot: int
     area: float
     level: int = 1
+    glued: bool = False
 
 
 @dataclass(frozen=True)

@@ -99,7 +99,7 @@ class Hugged:
         """
         t = np.linspace(0.0, 1.0, SAMPLES + 1)
         girth, angle = radius * taper(trim.form == "straight", t), begin + (end - begin) * t
-        far, _, way = _contacts(angle, self.body, girth + trim.gap)
+        far, _, way = contacts(angle, self.body, girth + trim.gap)
         return far[:, None] * way, girth
 
     def clear(self, centres: Array, girth: Array) -> float:
@@ -109,7 +109,7 @@ class Hugged:
         return float((apart - self.others[:, 2]).min(initial=inf))
 
 
-def _contacts(angle: Array, body: Array, more: Array | float) -> tuple[Array, Array, Array]:
+def contacts(angle: Array, body: Array, more: Array | float) -> tuple[Array, Array, Array]:
     """On each direction the furthest and the nearest place so far from a disc's edge, and the directions (m, 2);
     infinite where none is."""
     way = np.stack((np.sin(angle), np.cos(angle)), axis=1)
@@ -132,9 +132,9 @@ def rounded(body: Array, radius: float) -> Array:
     if len(body) == 1:
         return body
     angle = np.linspace(-0.1, np.pi + 0.1, EDGE)
-    far, _, way = _contacts(angle, body, radius)
+    far, _, way = contacts(angle, body, radius)
     rolled = np.column_stack((far[:, None] * way, np.zeros(EDGE)))
-    _, near, _ = _contacts(angle, rolled, radius)
+    _, near, _ = contacts(angle, rolled, radius)
     edge = np.isfinite(near) & (near > 0)
     return np.concatenate((body, np.column_stack((near[edge, None] * way[edge], np.zeros(int(edge.sum()))))))
 

@@ -1,0 +1,62 @@
+"""The row of all a motif's places."""
+
+import numpy as np
+
+from fernring.core.plan import plan
+from tests import patterns
+from tests.assertions import FernTestCase
+from tests.core.rows.motifs.test_seen import solved
+from tests.patterns import at, centre, flower, motif, row, swipe, top, walk
+
+
+class JoinedTest(FernTestCase):
+    def test_numbers_of_dots_go_through_all_places(self) -> None:
+        """Own dots first, then those of the trims; each belongs to a dot at its own place."""
+        one = solved(*flower(walk(0.8, load="each", trims=[top(0.5)]), distance=at(7))).rows[1]
+        dots = one.dots
+        self.assertEqual((one.n, one.one.n), (24, 6))
+        np.testing.assert_array_equal(dots.dot, np.arange(len(dots)))
+        self.assertTrue((dots.host < 24).all())
+        np.testing.assert_array_equal(dots.place, dots.place[dots.host])
+        reach = np.hypot(dots.x - dots.x[dots.below], dots.y - dots.y[dots.below])
+        self.assertLess(float(reach.max()), 8.0)
+
+    def test_swipes_begin_at_the_dots_they_were_pulled_from(self) -> None:
+        one = solved(*flower(swipe(5))).rows[1]
+        self.assertEqual({mark.host for mark in one.grown.marks}, set(range(24)))
+        for mark in one.grown.marks:
+            away = mark.spine[0] - [one.dots.x[mark.host], one.dots.y[mark.host]]
+            self.assert_mm(float(np.hypot(*away)), 0)
+
+    def test_alike_places_are_solved_once_and_turned(self) -> None:
+        found = solved(centre(), *flower())
+        self.assertEqual((found.rows[2].repeats, len(found.rows[2].at)), (4, 1))
+        uneven = solved(centre(), row("main", 2.5, count={"kind": "absolute", "repeats": 3}), *flower())
+        self.assertEqual((uneven.rows[3].repeats, len(uneven.rows[3].at)), (1, 4))
+        np.testing.assert_allclose(found.rows[2].dots.x, uneven.rows[3].dots.x, atol=1e-9)
+
+    def test_rows_stand_at_one_distance_where_their_places_differ(self) -> None:
+        """What is in the way at one place moves the row at all of them."""
+        block = row("block", 4.0, distance=at(26.0), count={"kind": "absolute", "repeats": 1}, start=patterns.LINES)
+        free, pushed = solved(*flower()), solved(block, *flower())
+        self.assertGreater(pushed.rows[2].walk, free.rows[1].walk + 1.0)
+        self.assertEqual({round(part.walk, 9) for part in pushed.rows[2].at}, {round(pushed.rows[2].walk, 9)})
+        self.assertEqual([v.code for v in plan(pushed.piece).verdicts if v.severity == "serious"], [])
+
+    def test_without_room_at_one_place_there_is_none(self) -> None:
+        off = {**motif(), "places": {"kind": "given", "spots": [{"x": 20.0}, {"x": 46.9}]}}
+        why = solved(*flower(), places=off).rows
+        self.assertEqual(
+            why[1].noroom, "dots of {2.5} with a gap of {0.4} find no room between what stands there and the border"
+        )
+        outside = {**motif(), "places": {"kind": "given", "spots": [{"x": 20.0}, {"x": 80.0}]}}
+        self.assertIn("off the blank", solved(*flower(), places=outside).rows[0].noroom)
+
+    def test_a_mirrored_place_holds_the_mirror_image(self) -> None:
+        spots = {"kind": "given", "spots": [{"x": -25.0}, {"x": 25.0, "mirrored": True}]}
+        found = solved(*flower(swipe(5, form="comma right", bend=60)), places={**motif(), "places": spots}).rows[1]
+        left, right = (
+            np.sort(np.concatenate([mark.spine[:, 0] for mark in found.grown.marks if (mark.host < 6) == first]))
+            for first in (True, False)
+        )
+        np.testing.assert_allclose(left, np.sort(-right), atol=1e-9)
