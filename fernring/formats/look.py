@@ -11,17 +11,33 @@ from ..core.rows.trims.grown import Mark
 from .drawing import Area, Discs
 
 RIM_DARK, LIGHT_WHITE = 0.28, 0.55
+PALE, DIMMED = 0.94, 0.07  # lighter paint is shown a little darker, so that its light is seen
+# Darker paint is shown a little lighter, and its rim more so: it has a shape on a dark base.
+DEEP, RAISED, RAISED_RIM = 0.12, 0.1, 1.6
+BRIGHTNESS = np.array([0.299, 0.587, 0.114])
 BODY, BODY_AT = 0.92, (-0.04, -0.06)
 LIGHT, LIGHT_AT = 0.2, (-0.3, -0.36)
 TABLE = 0.5  # of a crystal's width is its flat top
 CAP = np.pi * np.linspace(0.5, 1.5, 13)[1:-1]
 
 
+def modelled(colour: str) -> str:
+    """As paint of this colour is shown: pure white and black have no light and no shade of their own."""
+    rgb = srgb.from_hex([colour])[0]
+    light = float(rgb @ BRIGHTNESS)
+    if light > PALE:
+        rgb = rgb * (1 - DIMMED * (light - PALE) / (1 - PALE))
+    elif light < DEEP:
+        rgb = rgb + (1 - rgb) * RAISED * (DEEP - light) / DEEP
+    return srgb.to_hex(rgb[None])[0]
+
+
 def domes(x: Array, y: Array, radius: Array, colour: str) -> list[Discs]:
     """Dots of one colour: rims, bodies, lights."""
     rim, light = tones(colour)
+    body = modelled(colour)
     found = [Discs(x, y, radius, rim)]
-    for size, (right, down), tone in ((BODY, BODY_AT, colour), (LIGHT, LIGHT_AT, light)):
+    for size, (right, down), tone in ((BODY, BODY_AT, body), (LIGHT, LIGHT_AT, light)):
         found.append(Discs(x + right * radius, y + down * radius, size * radius, tone))
     return found
 
@@ -29,7 +45,7 @@ def domes(x: Array, y: Array, radius: Array, colour: str) -> list[Discs]:
 def ridged(mark: Mark, colour: str) -> list[Area]:
     """A mark of one colour: rim, body, and a ridge of light from head to tip."""
     rim, light = tones(colour)
-    body = Area(ribbon(mark.spine, mark.girth, BODY, BODY_AT), colour)
+    body = Area(ribbon(mark.spine, mark.girth, BODY, BODY_AT), modelled(colour))
     return [Area(mark.outline, rim), body, Area(ribbon(mark.spine, mark.girth, LIGHT, LIGHT_AT), light)]
 
 
@@ -58,6 +74,7 @@ def ribbon(spine: Array, girth: Array, size: float, at: tuple[float, float]) -> 
 
 def tones(colour: str) -> tuple[str, str]:
     """The colour of a shaded rim, and that of the light."""
-    rgb = srgb.from_hex([colour])[0]
-    rim, light = srgb.to_hex(np.stack((rgb * (1 - RIM_DARK), rgb + (1 - rgb) * LIGHT_WHITE)))
+    rgb = srgb.from_hex([modelled(colour)])[0]
+    dark = rgb @ BRIGHTNESS < DEEP
+    rim, light = srgb.to_hex(np.stack((rgb * (RAISED_RIM if dark else 1 - RIM_DARK), rgb + (1 - rgb) * LIGHT_WHITE)))
     return rim, light

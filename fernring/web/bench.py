@@ -27,7 +27,7 @@ from .reading import PieceBody, QuickRoute
 router = APIRouter(prefix="/api", tags=["bench"], route_class=QuickRoute, responses=RESPONSES)
 
 Units = Literal["mm", "cm", "inch"]
-Look = Literal["2"]  # another once pieces are drawn in small in another way
+Look = Literal["3"]  # another once pieces are drawn in small in another way
 Scheme = Literal["light", "dark", "auto"]
 EditId = Annotated[str, PathValue(pattern=r"^[0-9a-f]{32}$")]
 

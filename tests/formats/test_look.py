@@ -5,7 +5,7 @@ import shapely
 
 from fernring.core.solved import solve_piece
 from fernring.formats.drawing import Area, Discs
-from fernring.formats.look import BODY, LIGHT, domes, faceted, ribbon, ridged, tones
+from fernring.formats.look import BODY, LIGHT, domes, faceted, modelled, ribbon, ridged, tones
 from fernring.formats.picture import picture
 from tests import patterns
 from tests.assertions import FernTestCase
@@ -15,6 +15,17 @@ class LookTest(FernTestCase):
     def test_tones_are_mixed_with_black_and_white(self) -> None:
         """28 % of the way to black, 55 % to white, rounded to whole levels."""
         self.assertEqual(tones("#c86432"), ("#904824", "#e6b9a3"))
+
+    def test_white_and_black_keep_their_modelling(self) -> None:
+        """White a little darker, black a little lighter than they are, so that body, light and rim differ."""
+        self.assertEqual(
+            (modelled("#c86432"), modelled("#ffffff"), modelled("#000000")), ("#c86432", "#ededed", "#1a1a1a")
+        )
+        for colour in ("#ffffff", "#000000"):
+            body, rim, light = (int(one[1:3], 16) for one in (modelled(colour), *tones(colour)))
+            self.assertGreater(light, body + 8)
+            self.assertGreater(abs(rim - body), 10)
+        self.assertGreater(int(tones("#000000")[0][1:3], 16), 0x1A)  # no dark halo on a dark base
 
     def test_a_dot_is_rim_body_and_light(self) -> None:
         rim, body, light = domes(np.array([5.0]), np.array([7.0]), np.array([10.0]), "#c86432")

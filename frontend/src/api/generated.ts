@@ -4297,7 +4297,8 @@ export interface components {
          * @description The dot pulled to a tail: straight and thin, a teardrop with rounded shoulders, or a comma bent to one side.
          *
          *     `angle` turns the pull clockwise from its direction. A family of `family` swipes lies side by side, each next
-         *     shorter by `shorter` and leaning out by `lean` more, alternately right and left.
+         *     shorter by `shorter` and turned by `lean` more, alternately right and left: pulled outward the tails spread, pulled
+         *     inward they run together.
          */
         SwipeTrim: {
             /**
@@ -8229,7 +8230,7 @@ export interface operations {
             header?: never;
             path: {
                 edit: string;
-                look: "2";
+                look: "3";
             };
             cookie?: never;
         };

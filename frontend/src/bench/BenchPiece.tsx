@@ -55,7 +55,7 @@ function usePicture(edit: string, wanted: boolean) {
   return useQuery({
     queryKey: ["picture", edit],
     queryFn: ({ signal }) =>
-      need(client.GET("/api/pictures/{look}/{edit}", { params: { path: { edit, look: "2" } }, signal })),
+      need(client.GET("/api/pictures/{look}/{edit}", { params: { path: { edit, look: "3" } }, signal })),
     enabled: wanted,
     staleTime: Number.POSITIVE_INFINITY,
   }).data;

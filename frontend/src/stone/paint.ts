@@ -21,6 +21,19 @@ export function layers({ body, rim, lights }: Tones, plain: boolean): Light[] {
   return [SHADOW, { size: 1, shift: 0, fill: rim }, { size: 0.9, shift: 0.055, fill: body }, ...lights];
 }
 
+const WHITE: Channels = [255, 255, 255];
+const PALE = 0.94; // lighter paint is shown a little darker, so that its light is seen
+const DEEP = 0.12; // darker paint is shown a little lighter, rim and all, so that it has a shape on a dark base
+const DIMMED = 0.07;
+const RAISED = 0.1;
+
+/** As paint of this colour is shown: pure white and black have no light and no shade of their own. */
+function modelled(rgb: Channels): Channels {
+  const light = brightness(rgb);
+  if (light > PALE) return mixed(rgb, [0, 0, 0], (DIMMED * (light - PALE)) / (1 - PALE));
+  return light < DEEP ? mixed(rgb, WHITE, (RAISED * (DEEP - light)) / DEEP) : rgb;
+}
+
 const known = new Map<string, Tones>();
 
 /** Tones of a colour with a finish; matte spreads its light, gloss gathers it, metal does both. */
@@ -28,11 +41,11 @@ export function tones(colour: string, finish: string): Tones {
   const key = colour + finish;
   let found = known.get(key);
   if (!found) {
-    const rgb = channels(colour);
+    const rgb = modelled(channels(colour));
     const lit = `rgba(${mixed(rgb, [255, 255, 255], 0.75).join(",")},`;
     found = {
-      body: colour,
-      rim: `rgb(${mixed(rgb, [8, 10, 14], 0.34).join(",")})`,
+      body: `rgb(${rgb.join(",")})`,
+      rim: `rgb(${(brightness(rgb) < DEEP ? mixed(rgb, WHITE, RAISED) : mixed(rgb, [8, 10, 14], 0.34)).join(",")})`,
       lights: LIGHTS[finish]?.(lit) ?? [],
     };
     known.set(key, found);
@@ -58,17 +71,23 @@ const LIGHTS: Record<string, (lit: string) => Tones["lights"]> = {
   ],
 };
 
-export function channels(colour: string): [number, number, number] {
+type Channels = [number, number, number];
+
+export function channels(colour: string): Channels {
   const value = Number.parseInt(colour.slice(1), 16);
   return [value >> 16, (value >> 8) & 255, value & 255];
 }
 
-function mixed(one: number[], other: number[], share: number): number[] {
-  return one.map((part, k) => Math.round(part + (other[k]! - part) * share));
+function mixed(one: Channels, other: Channels, share: number): Channels {
+  return one.map((part, k) => Math.round(part + (other[k]! - part) * share)) as Channels;
+}
+
+/** From 0, black, to 1, white. */
+function brightness([r, g, b]: Channels): number {
+  return (0.299 * r + 0.587 * g + 0.114 * b) / 255;
 }
 
 /** Whether white shows better than black on this colour. */
 export function isDark(colour: string): boolean {
-  const [r, g, b] = channels(colour);
-  return 0.299 * r + 0.587 * g + 0.114 * b < 120;
+  return brightness(channels(colour)) < 120 / 255;
 }

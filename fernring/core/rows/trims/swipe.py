@@ -50,7 +50,8 @@ class SwipeTrim(TrimRule):
     """The dot pulled to a tail: straight and thin, a teardrop with rounded shoulders, or a comma bent to one side.
 
     `angle` turns the pull clockwise from its direction. A family of `family` swipes lies side by side, each next
-    shorter by `shorter` and leaning out by `lean` more, alternately right and left.
+    shorter by `shorter` and turned by `lean` more, alternately right and left: pulled outward the tails spread, pulled
+    inward they run together.
     """
 
     kind: Literal["swipe"] = "swipe"
@@ -118,7 +119,7 @@ def spine(trim: SwipeTrim, radius: float, length: float, lean_rad: float, side: 
 
 @dataclass(frozen=True)
 class Pull:
-    """One swipe of a family: its length, how far it leans, on which side, and how far its head lies to the right."""
+    """One swipe of a family: its length, how far it is turned, on which side, how far its head lies to the right."""
 
     length: float
     lean_rad: float
@@ -170,8 +171,7 @@ def grow(trim: SwipeTrim, number: int, host: "Host", growth: "Growth") -> list["
     there, lost = np.array(growth.standing_on(host)).reshape(-1, 3), 0
     pulled = []
     for k, pull in enumerate(family(trim, host, growth.around)):
-        lean = -pull.lean_rad if trim.direction == "inward" else pull.lean_rad
-        centres, girth = spine(trim, host.radius, pull.length, lean, pull.side)
+        centres, girth = spine(trim, host.radius, pull.length, pull.lean_rad, pull.side)
         centres = centres + np.array([pull.aside, 0.0])
         if not _has_place(centres, girth, there, trim.gap):
             lost += 1

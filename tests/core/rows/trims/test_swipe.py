@@ -16,8 +16,10 @@ from fernring.core.geometry.swept import envelope
 from fernring.core.plan import Plan, plan
 from fernring.core.rows.trims.host import Around, Host
 from fernring.core.rows.trims.swipe import SwipeTrim, ToCircle, ToContact, ToLength, family, spine
+from fernring.core.solved import solve_piece
 from tests import patterns
 from tests.assertions import FernTestCase, between
+from tests.patterns import ONE, at, row, swipe
 
 FORMS = ("straight", "teardrop", "comma left", "comma right")
 
@@ -96,6 +98,15 @@ class FamilyTest(FernTestCase):
         self.assertEqual([round(pull.length, 3) for pull in found], [10, 8, 8, 6.4, 6.4])
         self.assertEqual([round(pull.lean_rad / radians(20)) for pull in found], [0, 1, -1, 2, -2])
         self.assertEqual([round(pull.aside, 3) for pull in found], [0, 4.3, -4.3, 8.6, -8.6])
+
+    def test_outward_the_tails_spread_and_inward_they_run_together(self) -> None:
+        for direction, wider in (("outward", True), ("inward", False)):
+            trim = [swipe(6, family=3, direction=direction, lean=15.0)]
+            found = solve_piece(patterns.with_rows(row("a", 3.0, distance=at(30), count=ONE, trims=trim))).rows[0]
+            right, left = (mark.spine for mark in found.grown.marks[1:3])
+            heads, tips = (float(np.hypot(*(right[k] - left[k]))) for k in (0, -1))
+            self.assertEqual(tips > heads + 1.0, wider)
+            self.assertEqual(tips < heads - 1.0, not wider)
 
     def test_lengths_to_a_circle(self) -> None:
         self.assert_mm(family(pulled(to=ToCircle(walk=31.5)), HOST, around())[0].length, 11.5)
