@@ -26,6 +26,7 @@ from ..rows.trims.hug import ToAngle
 from ..rows.trims.kind import Size
 from ..rows.trims.layer import Layer
 from ..rows.trims.swipe import ToCircle, ToLength
+from .terms import pictures, terms
 
 Facts = dict[str, Any]
 
@@ -67,6 +68,8 @@ def facts() -> Facts:
             "depth": MOST_DEPTH,
         },
         "heights": dict(shelf.HEIGHT),
+        "terms": terms(),
+        "pictures": pictures(),
         "shading": [list(pair) for pair in row.SHADING.items()],
     }
 

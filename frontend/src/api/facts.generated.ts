@@ -2751,6 +2751,1928 @@ export const FACTS = {
   "medium": 0.24,
   "heavy": 0.32
  },
+ "terms": {
+  "Track": {
+   "words": "Where the row runs: round the centre, along the edge, in lines, on curves, into corners or gaps.",
+   "picture": "track"
+  },
+  "Start": {
+   "words": "Where along its way the row begins: on a spoke, midway between two, in the dips of the row before, or at an angle.",
+   "picture": "dips"
+  },
+  "Spacing": {
+   "words": "Equal angles put the middles evenly round; equal gaps leave the same clear space between large and small dots.",
+   "picture": "uneven"
+  },
+  "Gap": {
+   "words": "The clear distance kept between neighbours, and to what the row lies against.",
+   "picture": "gap"
+  },
+  "Petal gap": {
+   "words": "The clear distance kept between neighbours, and to what the row lies against.",
+   "picture": "gap"
+  },
+  "Half": {
+   "words": "On a ball or egg: the side from whose pole the row is measured, or both.",
+   "picture": "half"
+  },
+  "Lies": {
+   "words": "Beside the dots the row keeps clear of them. Under them it is drawn first, over them last.",
+   "picture": "under"
+  },
+  "Shades": {
+   "words": "The colours, in turn from place to place.",
+   "picture": "shades"
+  },
+  "Layer": {
+   "words": "The colours, in turn from place to place.",
+   "picture": "shades"
+  },
+  "Each place": {
+   "words": "Once, or twice: as mirror images to either side of the line.",
+   "picture": "twice"
+  },
+  "To either side": {
+   "words": "How far each of the two stands from the line.",
+   "picture": "twice"
+  },
+  "Off the line": {
+   "words": "How far each of the two stands from the line.",
+   "picture": "twice"
+  },
+  "size": {
+   "words": "The dot as it dries, measured across; not the tool.",
+   "picture": "size"
+  },
+  "Dot size": {
+   "words": "The dot as it dries, measured across; not the tool.",
+   "picture": "size"
+  },
+  "Walked dot": {
+   "words": "The dot as it dries, measured across; not the tool.",
+   "picture": "size"
+  },
+  "Top dot": {
+   "words": "The dot as it dries, measured across; not the tool.",
+   "picture": "size"
+  },
+  "Head": {
+   "words": "The dot as it dries, measured across; not the tool.",
+   "picture": "size"
+  },
+  "Dot of the layer": {
+   "words": "The dot as it dries, measured across; not the tool.",
+   "picture": "size"
+  },
+  "Its tip": {
+   "words": "The dot as it dries, measured across; not the tool.",
+   "picture": "size"
+  },
+  "Dot made with": {
+   "words": "The tool whose measured dots come to this size.",
+   "picture": "tool"
+  },
+  "is": {
+   "words": "What stands at each place: a dot, nothing, a small shape, a crystal, or a line through all of them.",
+   "picture": "forms"
+  },
+  "Dot is": {
+   "words": "What stands at each place: a dot, nothing, a small shape, a crystal, or a line through all of them.",
+   "picture": "forms"
+  },
+  "Line is": {
+   "words": "What stands at each place: a dot, nothing, a small shape, a crystal, or a line through all of them.",
+   "picture": "forms"
+  },
+  "length": {
+   "words": "From tip to tip.",
+   "picture": "shape-length"
+  },
+  "Dot length": {
+   "words": "From tip to tip.",
+   "picture": "shape-length"
+  },
+  "points": {
+   "words": "The shape points away from the centre, or lies along the row.",
+   "picture": "points"
+  },
+  "Dot points": {
+   "words": "The shape points away from the centre, or lies along the row.",
+   "picture": "points"
+  },
+  "slant": {
+   "words": "The shape turned clockwise from where it points.",
+   "picture": "slant"
+  },
+  "Dot slant": {
+   "words": "The shape turned clockwise from where it points.",
+   "picture": "slant"
+  },
+  "Line width": {
+   "words": "As the tip of the pen draws it.",
+   "picture": "width"
+  },
+  "At each place": {
+   "words": "One dot, or a small group of them.",
+   "picture": "group"
+  },
+  "Dots each": {
+   "words": "How many dots the group has, and by how much each next one is smaller.",
+   "picture": "group-line"
+  },
+  "Smaller by": {
+   "words": "How many dots the group has, and by how much each next one is smaller.",
+   "picture": "group-line"
+  },
+  "Repeats": {
+   "words": "How often the pattern comes round the piece: so many to a segment, a fixed number, or as many as fit.",
+   "picture": "count"
+  },
+  "Counted": {
+   "words": "How often the pattern comes round the piece: so many to a segment, a fixed number, or as many as fit.",
+   "picture": "count"
+  },
+  "Distance": {
+   "words": "How far out the row lies. Nested, it is slid in from the edge until it first touches, gap kept.",
+   "picture": "nest"
+  },
+  "nested": {
+   "words": "How far out the row lies. Nested, it is slid in from the edge until it first touches, gap kept.",
+   "picture": "nest"
+  },
+  "Walk distance": {
+   "words": "From the centre to the middle of the dots, measured over the surface.",
+   "picture": "distance"
+  },
+  "From centre": {
+   "words": "From the centre to the middle of the dots, measured over the surface.",
+   "picture": "distance"
+  },
+  "Walk": {
+   "words": "From the centre to the middle of the dots, measured over the surface.",
+   "picture": "distance"
+  },
+  "In from the edge": {
+   "words": "From the edge of the blank inward, over the surface.",
+   "picture": "edge"
+  },
+  "Angle": {
+   "words": "Clockwise from the first spoke.",
+   "picture": "angle"
+  },
+  "At the border": {
+   "words": "The row ends where it no longer fits whole, or carries on beyond with whole dots only, as into the corners of a square.",
+   "picture": "border"
+  },
+  "Lines": {
+   "words": "Straight lines across the piece: how many, how far apart, and how much they lean to the right.",
+   "picture": "straight"
+  },
+  "Apart": {
+   "words": "Straight lines across the piece: how many, how far apart, and how much they lean to the right.",
+   "picture": "straight"
+  },
+  "Slant": {
+   "words": "Straight lines across the piece: how many, how far apart, and how much they lean to the right.",
+   "picture": "straight"
+  },
+  "From circle": {
+   "words": "A curve from one spoke to another: the circles it begins and ends on, and how far it bulges outward between.",
+   "picture": "arc"
+  },
+  "To circle": {
+   "words": "A curve from one spoke to another: the circles it begins and ends on, and how far it bulges outward between.",
+   "picture": "arc"
+  },
+  "Bulge": {
+   "words": "A curve from one spoke to another: the circles it begins and ends on, and how far it bulges outward between.",
+   "picture": "arc"
+  },
+  "Segments on": {
+   "words": "A curve from one spoke to another: the circles it begins and ends on, and how far it bulges outward between.",
+   "picture": "arc"
+  },
+  "Every … segments": {
+   "words": "The curve is repeated in every so many segments.",
+   "picture": "arc"
+  },
+  "Begins at": {
+   "words": "A spiral: how far from the centre it begins and ends, and how often it goes round.",
+   "picture": "spiral"
+  },
+  "Ends at": {
+   "words": "A spiral: how far from the centre it begins and ends, and how often it goes round.",
+   "picture": "spiral"
+  },
+  "Turns": {
+   "words": "A spiral: how far from the centre it begins and ends, and how often it goes round.",
+   "picture": "spiral"
+  },
+  "clockwise": {
+   "words": "A spiral: how far from the centre it begins and ends, and how often it goes round.",
+   "picture": "spiral"
+  },
+  "In from the corner": {
+   "words": "How far inside the corner the dot or group stands.",
+   "picture": "corner"
+  },
+  "Fans": {
+   "words": "Where swipes fill a region, and where their heads lie: along the border, on a curve, or on rows that stand there.",
+   "picture": "fan-heads"
+  },
+  "Heads at": {
+   "words": "Where swipes fill a region, and where their heads lie: along the border, on a curve, or on rows that stand there.",
+   "picture": "fan-heads"
+  },
+  "Swipes at most": {
+   "words": "A fan begins with the middle swipe, or with a pair; each next leans more and is shorter, and all tails run to one point.",
+   "picture": "fan"
+  },
+  "In the middle": {
+   "words": "A fan begins with the middle swipe, or with a pair; each next leans more and is shorter, and all tails run to one point.",
+   "picture": "fan"
+  },
+  "Tails run to": {
+   "words": "A fan begins with the middle swipe, or with a pair; each next leans more and is shorter, and all tails run to one point.",
+   "picture": "fan"
+  },
+  "Fill with": {
+   "words": "Dots set into the holes that other rows leave, as large as fit.",
+   "picture": "gaps"
+  },
+  "Gaps of rows": {
+   "words": "Dots set into the holes that other rows leave, as large as fit.",
+   "picture": "gaps"
+  },
+  "at the border too": {
+   "words": "Dots set into the holes that other rows leave, as large as fit.",
+   "picture": "gaps"
+  },
+  "Smallest": {
+   "words": "Holes for smaller dots than this stay empty.",
+   "picture": "smallest"
+  },
+  "Layers": {
+   "words": "Walks round the petal, one round the other; a layer may run all the way, over tip and flanks, or from the shoulders down.",
+   "picture": "layers"
+  },
+  "Runs": {
+   "words": "Walks round the petal, one round the other; a layer may run all the way, over tip and flanks, or from the shoulders down.",
+   "picture": "layers"
+  },
+  "Changes at": {
+   "words": "Walks round the petal, one round the other; a layer may run all the way, over tip and flanks, or from the shoulders down.",
+   "picture": "layers"
+  },
+  "Sides": {
+   "words": "Walked down both sides, or one alone for a pinwheel; each side as many dots as fit, or both alike.",
+   "picture": "sides"
+  },
+  "as many on both sides": {
+   "words": "Walked down both sides, or one alone for a pinwheel; each side as many dots as fit, or both alike.",
+   "picture": "sides"
+  },
+  "Dots a side": {
+   "words": "How many dots go down each side, and whether the colour changes by layer or along the petal.",
+   "picture": "petal"
+  },
+  "Shading": {
+   "words": "How many dots go down each side, and whether the colour changes by layer or along the petal.",
+   "picture": "petal"
+  },
+  "Begins": {
+   "words": "At the tip, walked down to the foot; or the other way.",
+   "picture": "petal"
+  },
+  "Lead dots": {
+   "words": "Dots in a line outward before the walk begins: they make a slim petal.",
+   "picture": "lead"
+  },
+  "Loading": {
+   "words": "One load gives ever smaller dots; reloaded every time, all are equal.",
+   "picture": "load"
+  },
+  "Shifted": {
+   "words": "The top dot sits in the middle, or a little inward or outward.",
+   "picture": "shift"
+  },
+  "By": {
+   "words": "The top dot sits in the middle, or a little inward or outward.",
+   "picture": "shift"
+  },
+  "shades take turns, the last between": {
+   "words": "Stacked dots take the colours in turn.",
+   "picture": "stack"
+  },
+  "never the shade below it": {
+   "words": "Where the dot below has the same colour, the next one is taken.",
+   "picture": "top"
+  },
+  "Form": {
+   "words": "How the tail thins: full shoulders to a point, long and thin, or bent like a comma.",
+   "picture": "swipe"
+  },
+  "Pulled": {
+   "words": "Which way the wet dot is pulled, and how far: a length, to a circle, or until it nearly touches.",
+   "picture": "swipe-length"
+  },
+  "Pulled to": {
+   "words": "Which way the wet dot is pulled, and how far: a length, to a circle, or until it nearly touches.",
+   "picture": "swipe-length"
+  },
+  "Swipe length": {
+   "words": "Which way the wet dot is pulled, and how far: a length, to a circle, or until it nearly touches.",
+   "picture": "swipe-length"
+  },
+  "To the circle at": {
+   "words": "The tail ends on a circle so far from the centre.",
+   "picture": "swipe-circle"
+  },
+  "Turned": {
+   "words": "The pull turned to the right of straight out, and how much a comma bends.",
+   "picture": "turned"
+  },
+  "Bend": {
+   "words": "The pull turned to the right of straight out, and how much a comma bends.",
+   "picture": "turned"
+  },
+  "Side by side": {
+   "words": "Several swipes beside each other, each next one shorter and turned further; pulled outward they spread, inward they run together.",
+   "picture": "family"
+  },
+  "Each leans": {
+   "words": "Several swipes beside each other, each next one shorter and turned further; pulled outward they spread, inward they run together.",
+   "picture": "family"
+  },
+  "Each shorter by": {
+   "words": "Several swipes beside each other, each next one shorter and turned further; pulled outward they spread, inward they run together.",
+   "picture": "family"
+  },
+  "Round to": {
+   "words": "How far the swipe runs round the dot, from its outward side.",
+   "picture": "hug"
+  },
+  "Stands round": {
+   "words": "The centre that the row's distances are measured from.",
+   "picture": "motif"
+  },
+  "Name of the motif": {
+   "words": "A motif has a centre and segments of its own, and stands at one or more places of the piece.",
+   "picture": "motif"
+  },
+  "Its segments": {
+   "words": "A motif has a centre and segments of its own, and stands at one or more places of the piece.",
+   "picture": "motif"
+  },
+  "Turn of its first spoke": {
+   "words": "A motif has a centre and segments of its own, and stands at one or more places of the piece.",
+   "picture": "motif"
+  },
+  "Stands": {
+   "words": "A motif has a centre and segments of its own, and stands at one or more places of the piece.",
+   "picture": "motif"
+  },
+  "How many": {
+   "words": "A motif has a centre and segments of its own, and stands at one or more places of the piece.",
+   "picture": "motif"
+  },
+  "From the centre": {
+   "words": "A motif has a centre and segments of its own, and stands at one or more places of the piece.",
+   "picture": "motif"
+  },
+  "First at": {
+   "words": "A motif has a centre and segments of its own, and stands at one or more places of the piece.",
+   "picture": "motif"
+  },
+  "As wide as": {
+   "words": "Made as wide as fits in this, with the dots of your own tools.",
+   "picture": "motif"
+  },
+  "Right of the centre": {
+   "words": "Where the motif stands, seen from above, and how it lies there.",
+   "picture": "place"
+  },
+  "Below the centre": {
+   "words": "Where the motif stands, seen from above, and how it lies there.",
+   "picture": "place"
+  },
+  "Turned by": {
+   "words": "Where the motif stands, seen from above, and how it lies there.",
+   "picture": "place"
+  },
+  "mirrored": {
+   "words": "Where the motif stands, seen from above, and how it lies there.",
+   "picture": "place"
+  },
+  "Note on this row": {
+   "words": "A word for yourself; it is printed with the row.",
+   "picture": ""
+  }
+ },
+ "pictures": {
+  "gap": [
+   [
+    "d",
+    34,
+    30,
+    16
+   ],
+   [
+    "d",
+    86,
+    30,
+    16
+   ],
+   [
+    "a",
+    50,
+    30,
+    70,
+    30
+   ]
+  ],
+  "nest": [
+   [
+    "o",
+    27.6,
+    72.5,
+    8
+   ],
+   [
+    "o",
+    47.6,
+    58.0,
+    8
+   ],
+   [
+    "o",
+    72.4,
+    58.0,
+    8
+   ],
+   [
+    "o",
+    92.4,
+    72.5,
+    8
+   ],
+   [
+    "d",
+    26.5,
+    49.9,
+    8
+   ],
+   [
+    "d",
+    60.0,
+    39.0,
+    8
+   ],
+   [
+    "d",
+    93.5,
+    49.9,
+    8
+   ],
+   [
+    "a",
+    60,
+    14,
+    60,
+    30
+   ]
+  ],
+  "dips": [
+   [
+    "o",
+    27.6,
+    72.5,
+    8
+   ],
+   [
+    "o",
+    47.6,
+    58.0,
+    8
+   ],
+   [
+    "o",
+    72.4,
+    58.0,
+    8
+   ],
+   [
+    "o",
+    92.4,
+    72.5,
+    8
+   ],
+   [
+    "d",
+    26.5,
+    49.9,
+    8
+   ],
+   [
+    "d",
+    60.0,
+    39.0,
+    8
+   ],
+   [
+    "d",
+    93.5,
+    49.9,
+    8
+   ]
+  ],
+  "distance": [
+   [
+    "d",
+    12,
+    30,
+    4
+   ],
+   [
+    "a",
+    12,
+    30,
+    92,
+    30
+   ],
+   [
+    "d",
+    92,
+    30,
+    9
+   ]
+  ],
+  "edge": [
+   [
+    "c",
+    60,
+    120,
+    112
+   ],
+   [
+    "d",
+    60,
+    30,
+    9
+   ],
+   [
+    "a",
+    60,
+    21,
+    60,
+    8
+   ]
+  ],
+  "angle": [
+   [
+    "l",
+    60,
+    58,
+    60,
+    4
+   ],
+   [
+    "l",
+    60,
+    58,
+    100,
+    18
+   ],
+   [
+    "d",
+    100,
+    18,
+    7
+   ],
+   [
+    "d",
+    60,
+    58,
+    3
+   ]
+  ],
+  "twice": [
+   [
+    "l",
+    60,
+    58,
+    60,
+    2
+   ],
+   [
+    "d",
+    44,
+    22,
+    8
+   ],
+   [
+    "d",
+    76,
+    22,
+    8
+   ]
+  ],
+  "count": [
+   [
+    "c",
+    60,
+    96,
+    60
+   ],
+   [
+    "d",
+    15.4,
+    55.9,
+    6
+   ],
+   [
+    "d",
+    35.6,
+    41.2,
+    6
+   ],
+   [
+    "d",
+    60.0,
+    36.0,
+    6
+   ],
+   [
+    "d",
+    84.4,
+    41.2,
+    6
+   ],
+   [
+    "d",
+    104.6,
+    55.9,
+    6
+   ]
+  ],
+  "uneven": [
+   [
+    "d",
+    22,
+    30,
+    14
+   ],
+   [
+    "d",
+    52,
+    30,
+    7
+   ],
+   [
+    "d",
+    74,
+    30,
+    7
+   ],
+   [
+    "d",
+    103,
+    30,
+    14
+   ],
+   [
+    "a",
+    36,
+    30,
+    45,
+    30
+   ],
+   [
+    "a",
+    81,
+    30,
+    89,
+    30
+   ]
+  ],
+  "size": [
+   [
+    "d",
+    60,
+    30,
+    22
+   ],
+   [
+    "a",
+    38,
+    30,
+    82,
+    30
+   ]
+  ],
+  "tool": [
+   [
+    "o",
+    60,
+    38,
+    18
+   ],
+   [
+    "d",
+    60,
+    38,
+    12
+   ],
+   [
+    "l",
+    60,
+    26,
+    60,
+    2
+   ]
+  ],
+  "forms": [
+   [
+    "d",
+    18,
+    30,
+    10
+   ],
+   [
+    "s",
+    44,
+    40,
+    44,
+    16,
+    6
+   ],
+   [
+    "s",
+    70,
+    46,
+    70,
+    14,
+    3
+   ],
+   [
+    "d",
+    100,
+    30,
+    6
+   ]
+  ],
+  "shape-length": [
+   [
+    "s",
+    60,
+    52,
+    60,
+    8,
+    7
+   ],
+   [
+    "a",
+    76,
+    52,
+    76,
+    8
+   ]
+  ],
+  "slant": [
+   [
+    "l",
+    60,
+    52,
+    60,
+    6
+   ],
+   [
+    "s",
+    60,
+    52,
+    86,
+    14,
+    5
+   ]
+  ],
+  "points": [
+   [
+    "s",
+    30,
+    48,
+    30,
+    14,
+    6
+   ],
+   [
+    "s",
+    70,
+    30,
+    106,
+    30,
+    6
+   ]
+  ],
+  "group": [
+   [
+    "d",
+    60,
+    18,
+    9
+   ],
+   [
+    "d",
+    50,
+    40,
+    9
+   ],
+   [
+    "d",
+    70,
+    40,
+    9
+   ]
+  ],
+  "group-line": [
+   [
+    "d",
+    60,
+    48,
+    9
+   ],
+   [
+    "d",
+    60,
+    29,
+    7
+   ],
+   [
+    "d",
+    60,
+    13,
+    5
+   ]
+  ],
+  "border": [
+   [
+    "c",
+    60,
+    126,
+    112
+   ],
+   [
+    "d",
+    36,
+    36,
+    9
+   ],
+   [
+    "d",
+    60,
+    32,
+    9
+   ],
+   [
+    "d",
+    84,
+    36,
+    9
+   ],
+   [
+    "o",
+    14,
+    26,
+    9
+   ],
+   [
+    "o",
+    106,
+    26,
+    9
+   ]
+  ],
+  "track": [
+   [
+    "c",
+    60,
+    96,
+    70
+   ],
+   [
+    "d",
+    20,
+    40,
+    5
+   ],
+   [
+    "d",
+    40,
+    28,
+    5
+   ],
+   [
+    "d",
+    60,
+    25,
+    5
+   ],
+   [
+    "d",
+    80,
+    28,
+    5
+   ],
+   [
+    "d",
+    100,
+    40,
+    5
+   ]
+  ],
+  "straight": [
+   [
+    "l",
+    6,
+    50,
+    114,
+    50
+   ],
+   [
+    "l",
+    6,
+    30,
+    114,
+    30
+   ],
+   [
+    "l",
+    6,
+    10,
+    114,
+    10
+   ],
+   [
+    "d",
+    30,
+    30,
+    6
+   ],
+   [
+    "d",
+    60,
+    30,
+    6
+   ],
+   [
+    "d",
+    90,
+    30,
+    6
+   ],
+   [
+    "a",
+    106,
+    30,
+    106,
+    50
+   ]
+  ],
+  "arc": [
+   [
+    "l",
+    10,
+    54,
+    60,
+    4
+   ],
+   [
+    "l",
+    110,
+    54,
+    60,
+    4
+   ],
+   [
+    "d",
+    27.7,
+    43.5,
+    5
+   ],
+   [
+    "d",
+    40.0,
+    26.5,
+    5
+   ],
+   [
+    "d",
+    60.0,
+    20.0,
+    5
+   ],
+   [
+    "d",
+    80.0,
+    26.5,
+    5
+   ],
+   [
+    "d",
+    92.3,
+    43.5,
+    5
+   ]
+  ],
+  "spiral": [
+   [
+    "d",
+    65.5,
+    23.5,
+    3.25
+   ],
+   [
+    "d",
+    70.8,
+    28.1,
+    3.5
+   ],
+   [
+    "d",
+    71.7,
+    36.8,
+    3.75
+   ],
+   [
+    "d",
+    65.5,
+    45.0,
+    4.0
+   ],
+   [
+    "d",
+    53.7,
+    47.4,
+    4.25
+   ],
+   [
+    "d",
+    41.8,
+    40.5,
+    4.5
+   ],
+   [
+    "d",
+    36.9,
+    25.9,
+    4.75
+   ],
+   [
+    "d",
+    43.3,
+    10.1,
+    5.0
+   ],
+   [
+    "d",
+    60.0,
+    1.5,
+    5.25
+   ],
+   [
+    "d",
+    79.9,
+    6.3,
+    5.5
+   ]
+  ],
+  "corner": [
+   [
+    "l",
+    20,
+    6,
+    100,
+    6
+   ],
+   [
+    "l",
+    100,
+    6,
+    100,
+    56
+   ],
+   [
+    "d",
+    84,
+    22,
+    9
+   ],
+   [
+    "a",
+    91,
+    16,
+    99,
+    7
+   ]
+  ],
+  "fan": [
+   [
+    "s",
+    16,
+    34,
+    60,
+    56,
+    6
+   ],
+   [
+    "s",
+    34,
+    16,
+    60,
+    56,
+    6
+   ],
+   [
+    "s",
+    60,
+    9,
+    60,
+    56,
+    6
+   ],
+   [
+    "s",
+    86,
+    16,
+    60,
+    56,
+    6
+   ],
+   [
+    "s",
+    104,
+    34,
+    60,
+    56,
+    6
+   ]
+  ],
+  "fan-heads": [
+   [
+    "c",
+    60,
+    64,
+    56
+   ],
+   [
+    "s",
+    16,
+    34,
+    60,
+    56,
+    6
+   ],
+   [
+    "s",
+    34,
+    16,
+    60,
+    56,
+    6
+   ],
+   [
+    "s",
+    60,
+    9,
+    60,
+    56,
+    6
+   ],
+   [
+    "s",
+    86,
+    16,
+    60,
+    56,
+    6
+   ],
+   [
+    "s",
+    104,
+    34,
+    60,
+    56,
+    6
+   ]
+  ],
+  "gaps": [
+   [
+    "o",
+    34,
+    20,
+    16
+   ],
+   [
+    "o",
+    86,
+    20,
+    16
+   ],
+   [
+    "o",
+    60,
+    60,
+    16
+   ],
+   [
+    "d",
+    60,
+    32,
+    9
+   ]
+  ],
+  "smallest": [
+   [
+    "o",
+    34,
+    20,
+    16
+   ],
+   [
+    "o",
+    86,
+    20,
+    16
+   ],
+   [
+    "o",
+    60,
+    60,
+    16
+   ],
+   [
+    "d",
+    60,
+    32,
+    9
+   ],
+   [
+    "a",
+    51,
+    32,
+    69,
+    32
+   ]
+  ],
+  "petal": [
+   [
+    "o",
+    60,
+    34,
+    12
+   ],
+   [
+    "d",
+    60.0,
+    17.5,
+    4.4
+   ],
+   [
+    "d",
+    69.2,
+    20.3,
+    4.1
+   ],
+   [
+    "d",
+    50.8,
+    20.3,
+    4.1
+   ],
+   [
+    "d",
+    75.3,
+    27.8,
+    3.8
+   ],
+   [
+    "d",
+    44.7,
+    27.8,
+    3.8
+   ],
+   [
+    "d",
+    76.1,
+    37.4,
+    3.4
+   ],
+   [
+    "d",
+    43.9,
+    37.4,
+    3.4
+   ],
+   [
+    "d",
+    71.9,
+    45.5,
+    3.1
+   ],
+   [
+    "d",
+    48.1,
+    45.5,
+    3.1
+   ]
+  ],
+  "layers": [
+   [
+    "o",
+    60,
+    34,
+    12
+   ],
+   [
+    "d",
+    60.0,
+    17.5,
+    4.4
+   ],
+   [
+    "d",
+    69.2,
+    20.3,
+    4.1
+   ],
+   [
+    "d",
+    50.8,
+    20.3,
+    4.1
+   ],
+   [
+    "d",
+    75.3,
+    27.8,
+    3.8
+   ],
+   [
+    "d",
+    44.7,
+    27.8,
+    3.8
+   ],
+   [
+    "d",
+    76.1,
+    37.4,
+    3.4
+   ],
+   [
+    "d",
+    43.9,
+    37.4,
+    3.4
+   ],
+   [
+    "d",
+    71.9,
+    45.5,
+    3.1
+   ],
+   [
+    "d",
+    48.1,
+    45.5,
+    3.1
+   ],
+   [
+    "d",
+    60.0,
+    10.0,
+    3.4
+   ],
+   [
+    "d",
+    69.0,
+    11.7,
+    3.4
+   ],
+   [
+    "d",
+    51.0,
+    11.7,
+    3.4
+   ],
+   [
+    "d",
+    76.7,
+    16.7,
+    3.4
+   ],
+   [
+    "d",
+    43.3,
+    16.7,
+    3.4
+   ],
+   [
+    "d",
+    81.9,
+    24.2,
+    3.4
+   ],
+   [
+    "d",
+    38.1,
+    24.2,
+    3.4
+   ],
+   [
+    "d",
+    84.0,
+    33.2,
+    3.4
+   ],
+   [
+    "d",
+    36.0,
+    33.2,
+    3.4
+   ],
+   [
+    "d",
+    82.6,
+    42.2,
+    3.4
+   ],
+   [
+    "d",
+    37.4,
+    42.2,
+    3.4
+   ]
+  ],
+  "sides": [
+   [
+    "o",
+    60,
+    34,
+    12
+   ],
+   [
+    "d",
+    60.0,
+    17.5,
+    4.4
+   ],
+   [
+    "d",
+    69.2,
+    20.3,
+    4.1
+   ],
+   [
+    "d",
+    75.3,
+    27.8,
+    3.8
+   ],
+   [
+    "d",
+    76.1,
+    37.4,
+    3.4
+   ],
+   [
+    "d",
+    71.9,
+    45.5,
+    3.1
+   ]
+  ],
+  "lead": [
+   [
+    "o",
+    60,
+    46,
+    9
+   ],
+   [
+    "d",
+    60,
+    33,
+    4
+   ],
+   [
+    "d",
+    60,
+    24,
+    4
+   ],
+   [
+    "d",
+    60,
+    15,
+    4
+   ],
+   [
+    "d",
+    68,
+    36,
+    3.4
+   ],
+   [
+    "d",
+    52,
+    36,
+    3.4
+   ]
+  ],
+  "load": [
+   [
+    "d",
+    14,
+    30,
+    10
+   ],
+   [
+    "d",
+    38,
+    30,
+    8.5
+   ],
+   [
+    "d",
+    59,
+    30,
+    7
+   ],
+   [
+    "d",
+    77,
+    30,
+    6
+   ],
+   [
+    "d",
+    92,
+    30,
+    5
+   ],
+   [
+    "d",
+    105,
+    30,
+    4.2
+   ]
+  ],
+  "top": [
+   [
+    "o",
+    60,
+    30,
+    22
+   ],
+   [
+    "d",
+    60,
+    30,
+    11
+   ]
+  ],
+  "shift": [
+   [
+    "o",
+    60,
+    34,
+    22
+   ],
+   [
+    "d",
+    60,
+    24,
+    11
+   ],
+   [
+    "a",
+    60,
+    34,
+    60,
+    24
+   ]
+  ],
+  "stack": [
+   [
+    "o",
+    60,
+    30,
+    24
+   ],
+   [
+    "o",
+    60,
+    30,
+    16
+   ],
+   [
+    "d",
+    60,
+    30,
+    8
+   ]
+  ],
+  "swipe": [
+   [
+    "s",
+    60,
+    50,
+    60,
+    6,
+    9
+   ]
+  ],
+  "swipe-length": [
+   [
+    "s",
+    52,
+    52,
+    52,
+    6,
+    9
+   ],
+   [
+    "a",
+    76,
+    52,
+    76,
+    6
+   ]
+  ],
+  "swipe-circle": [
+   [
+    "c",
+    60,
+    96,
+    88
+   ],
+   [
+    "s",
+    60,
+    50,
+    60,
+    10,
+    8
+   ]
+  ],
+  "turned": [
+   [
+    "l",
+    60,
+    52,
+    60,
+    4
+   ],
+   [
+    "s",
+    60,
+    50,
+    92,
+    20,
+    8
+   ]
+  ],
+  "family": [
+   [
+    "s",
+    60,
+    46,
+    60,
+    6,
+    8
+   ],
+   [
+    "s",
+    80,
+    46,
+    90,
+    16,
+    7
+   ],
+   [
+    "s",
+    40,
+    46,
+    30,
+    16,
+    7
+   ]
+  ],
+  "hug": [
+   [
+    "o",
+    60,
+    34,
+    17
+   ],
+   [
+    "s",
+    84,
+    20,
+    80,
+    52,
+    6
+   ],
+   [
+    "s",
+    36,
+    20,
+    40,
+    52,
+    6
+   ]
+  ],
+  "width": [
+   [
+    "w",
+    6,
+    30,
+    114,
+    30
+   ],
+   [
+    "a",
+    60,
+    20,
+    60,
+    40
+   ]
+  ],
+  "under": [
+   [
+    "w",
+    6,
+    30,
+    114,
+    30
+   ],
+   [
+    "d",
+    30,
+    30,
+    12
+   ],
+   [
+    "d",
+    90,
+    30,
+    12
+   ]
+  ],
+  "half": [
+   [
+    "o",
+    60,
+    30,
+    26
+   ],
+   [
+    "l",
+    34,
+    30,
+    86,
+    30
+   ],
+   [
+    "d",
+    60,
+    16,
+    7
+   ]
+  ],
+  "shades": [
+   [
+    "d",
+    20,
+    30,
+    12
+   ],
+   [
+    "o",
+    47,
+    30,
+    12
+   ],
+   [
+    "d",
+    74,
+    30,
+    12
+   ],
+   [
+    "o",
+    101,
+    30,
+    12
+   ]
+  ],
+  "motif": [
+   [
+    "o",
+    60,
+    30,
+    10
+   ],
+   [
+    "d",
+    20,
+    30,
+    4
+   ],
+   [
+    "d",
+    27,
+    30,
+    2.5
+   ],
+   [
+    "d",
+    13,
+    30,
+    2.5
+   ],
+   [
+    "d",
+    20,
+    23,
+    2.5
+   ],
+   [
+    "d",
+    20,
+    37,
+    2.5
+   ],
+   [
+    "d",
+    100,
+    30,
+    4
+   ],
+   [
+    "d",
+    107,
+    30,
+    2.5
+   ],
+   [
+    "d",
+    93,
+    30,
+    2.5
+   ],
+   [
+    "d",
+    100,
+    23,
+    2.5
+   ],
+   [
+    "d",
+    100,
+    37,
+    2.5
+   ]
+  ],
+  "place": [
+   [
+    "d",
+    14,
+    14,
+    3
+   ],
+   [
+    "a",
+    14,
+    14,
+    90,
+    14
+   ],
+   [
+    "a",
+    90,
+    14,
+    90,
+    46
+   ],
+   [
+    "d",
+    90,
+    46,
+    8
+   ]
+  ]
+ },
  "shading": [
   [
    "one",

@@ -77,6 +77,12 @@ export interface TrimFacts {
 }
 
 const fields = FACTS.fields as unknown as Record<string, Record<string, Fact>>;
+/** What a word on the row sheet means, by the name over its field. */
+export const TERMS = FACTS.terms as Record<string, { words: string; picture: string }>;
+
+/** Small pictures as strokes: a letter for the kind, and numbers in a field of 120 by 60. */
+export const PICTURES = FACTS.pictures as unknown as Record<string, [string, ...number[]][]>;
+
 export const TRACKS = FACTS.tracks as Record<string, TrackFacts>;
 export const TRIMS = FACTS.trims as Record<string, TrimFacts>;
 export const OUTLINES: Record<string, string> = FACTS.outlines;

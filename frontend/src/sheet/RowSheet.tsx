@@ -7,6 +7,7 @@ import type { Piece, Plan, Verdict } from "../api/types";
 import type { Session } from "../piece/session";
 import { SUFFIX, useUnits } from "../studio/units";
 import { walkWords } from "../studio/walkWords";
+import { Explained } from "./Explained";
 import { MotifHeading } from "./MotifHeading";
 import { addMotif, motifOf } from "./motifs";
 import { moveRow, RowEditor, removeRow } from "./RowEditor";
@@ -38,6 +39,7 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
   const marks = rowMarks(piece.rows);
   const flags = flagged(plan.verdicts);
   const list = useRef<HTMLDivElement>(null);
+  const sheet = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the open row comes into sight when another is picked
   useEffect(() => {
     list.current?.querySelector(".row-open")?.scrollIntoView({ block: "nearest" });
@@ -53,7 +55,8 @@ export function RowSheet({ session, piece, plan, row, sliding }: Props) {
     }
   };
   return (
-    <div className="sheet" onKeyDown={key} role="group" aria-label="Rows, centre first">
+    <div className="sheet" ref={sheet} onKeyDown={key} role="group" aria-label="Rows, centre first">
+      <Explained within={sheet} />
       <div className="row-heading" aria-hidden="true">
         <span />
         <span className="number">Count</span>
