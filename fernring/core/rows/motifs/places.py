@@ -9,11 +9,12 @@ from ...document.motif import AroundCentre, AtSpots, Motif, Spot
 from ...geometry.dome import ArcDome
 from ...geometry.frame import Frame, frame_at
 from ...geometry.frames import walk_above
+from ...geometry.sections import Sections
 from ...geometry.surface import Array, Plane, Surface
 from ...ground.ground import Ground
+from ...kept import kept
 
 ANY = np.zeros(1)
-ELSEWHERE = "a motif is placed on flat blanks, round domed ones and balls only"
 
 
 @dataclass(frozen=True, eq=False)
@@ -46,6 +47,7 @@ class Places:
     around: bool
 
 
+@kept(32)
 def places_of(motif: Motif, ground: Ground, turn_rad: float) -> Places:
     """Every place of the motif on the front of the blank."""
     around = isinstance(motif.places, AroundCentre)
@@ -65,7 +67,7 @@ def spots_of(motif: Motif, ground: Ground, turn_rad: float) -> tuple[Spot, ...]:
 
 
 def _place(spot: Spot, ground: Ground) -> Place:
-    """Exact on flat blanks and on domes and balls, whose circles are circles about any point."""
+    """Exact on flat blanks and on domes and balls, whose circles are circles about any point; elsewhere by sections."""
     surface, x, y = ground.surface, np.array([spot.x]), np.array([spot.y])
     walk = walk_above(surface, x, y)
     limit = float(ground.room(walk, x, y)[0])
@@ -80,7 +82,8 @@ def _place(spot: Spot, ground: Ground) -> Place:
         frame = frame_at(spot.x, spot.y, lean, surface.rise - surface.radius, turn, spot.mirrored)
         return Place(spot, frame, surface, limit, limit + 2 * float(walk[0]), why)
     frame = frame_at(spot.x, spot.y, 0.0, 0.0, turn, spot.mirrored)
-    return Place(spot, frame, surface, limit, far, why or ELSEWHERE)
+    own = surface if why else Sections(surface, frame, ground.outline)
+    return Place(spot, frame, own, limit, far, why)
 
 
 def _corners(ground: Ground) -> Array:

@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from fernring.core.dots.table import Dots
 from fernring.core.plan import plan
 from tests import patterns
 from tests.assertions import FernTestCase
@@ -52,6 +53,22 @@ class JoinedTest(FernTestCase):
         outside = {**motif(), "places": {"kind": "given", "spots": [{"x": 20.0}, {"x": 80.0}]}}
         self.assertIn("off the blank", solved(*flower(), places=outside).rows[0].noroom)
 
+    def test_on_every_relief_what_nests_keeps_its_gap_and_lies_on_the_surface(self) -> None:
+        blank = patterns.piece("petals").blank.model_dump(mode="json")
+        oval = {**patterns.OVAL, "relief": {"kind": "dome", "rise": 16.0}}
+        egg = {"outline": {"kind": "round", "diameter": 60}, "relief": {"kind": "egg", "length": 80, "widest": 35}}
+        for given in (oval, patterns.PLATE, egg):
+            rows = [*flower(distance=at(4.0)), row("f-2", 2.0, motif="flower")]
+            found = solved(*rows, places=motif(count=2, first=90.0, walk=22.0), blank={**blank, **given})
+            self.assertEqual([placed.noroom for placed in found.rows], ["", "", ""])
+            inner, outer = found.rows[1].dots, found.rows[2].dots
+            apart = np.linalg.norm(_places(outer)[:, None] - _places(inner)[None], axis=2)
+            clear = apart - outer.radius[:, None] - inner.radius
+            self.assert_mm(float(clear.min()), 0.4, 1e-6)
+            surface = found.ground.surface
+            _, _, z = surface.points(outer.walk, np.arctan2(outer.x, -outer.y))
+            np.testing.assert_allclose(outer.z, z, atol=1e-6)
+
     def test_a_mirrored_place_holds_the_mirror_image(self) -> None:
         spots = {"kind": "given", "spots": [{"x": -25.0}, {"x": 25.0, "mirrored": True}]}
         found = solved(*flower(swipe(5, form="comma right", bend=60)), places={**motif(), "places": spots}).rows[1]
@@ -60,3 +77,7 @@ class JoinedTest(FernTestCase):
             for first in (True, False)
         )
         np.testing.assert_allclose(left, np.sort(-right), atol=1e-9)
+
+
+def _places(dots: Dots) -> np.ndarray:
+    return np.stack((dots.x, dots.y, dots.z), axis=1)

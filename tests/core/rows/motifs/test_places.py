@@ -5,6 +5,9 @@ from typing import Any
 import numpy as np
 
 from fernring.core.document.motif import Motif
+from fernring.core.geometry.dome import ArcDome
+from fernring.core.geometry.sections import Sections
+from fernring.core.geometry.surface import Plane
 from fernring.core.ground.ground import ground
 from fernring.core.rows.motifs.places import Places, places_of
 from tests import patterns
@@ -40,9 +43,10 @@ class PlacesTest(FernTestCase):
             self.assert_mm(place.limit, whole.limit - 15.0, 1e-6)
             self.assert_mm(place.furthest, whole.limit + 15.0, 1e-2)
 
-    def test_a_place_off_the_blank_and_a_relief_without_frames_say_why(self) -> None:
+    def test_a_place_off_the_blank_says_why_and_every_relief_has_its_own(self) -> None:
         off = places({}, kind="given", spots=[{"x": 300.0}]).all[0]
         self.assertEqual(off.why, "its place lies on the border or off the blank")
-        plate = places(patterns.PLATE, kind="given", spots=[{"x": 10.0}]).all[0]
-        self.assertIn("flat blanks, round domed ones and balls only", plate.why)
-        self.assertEqual(places(patterns.BALL, kind="given", spots=[{"x": 10.0}]).all[0].why, "")
+        oval = {**patterns.OVAL, "relief": {"kind": "dome", "rise": 14.0}}
+        for blank, own in ((patterns.PLATE, Sections), (oval, Sections), (patterns.BALL, ArcDome), ({}, Plane)):
+            place = places(blank, kind="given", spots=[{"x": 10.0}]).all[0]
+            self.assertEqual((place.why, type(place.own)), ("", own))
