@@ -72,13 +72,13 @@ def metered(make: Callable[[], Result]) -> tuple[Result, int]:
     return _within(inner, make), inner.spent
 
 
-def attempt(make: Callable[[], Result], share: int = 10) -> Result | None:
+def attempt(make: Callable[[], Result], share: float = 10) -> Result | None:
     """What `make` gives, or None where it costs more than one of so many shares of what is left: for offers that may be
     left out."""
     outer = _current.get()
     if outer is None:
         return make()
-    inner = Budget((outer.most - outer.spent) // share, outer.called_off)
+    inner = Budget(int((outer.most - outer.spent) / share), outer.called_off)
     try:
         return _within(inner, make)
     except SpentError:

@@ -29,6 +29,7 @@ from .rings import centre, rings
 
 Half = Literal["front", "back", "both"]
 LEAST_APART, MOST_TRIES = 0.05, 8
+ADORNED = 1.5  # one of so many shares of the budget may go into a design before it is tried plainly
 
 
 @budgeted
@@ -40,7 +41,7 @@ def compose(bare: Piece, recipe: Recipe) -> Piece:
     """
     if not recipe.rhythm:
         return bare
-    piece, trouble = attempt(partial(_tried, bare, recipe), 2) or (None, "")
+    piece, trouble = attempt(partial(_tried, bare, recipe), ADORNED) or (None, "")
     if piece is None or trouble:
         piece, trouble = _tried(bare, recipe.plain)
     if trouble:
