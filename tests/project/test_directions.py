@@ -26,7 +26,7 @@ CORE_MAY_CALL = {
     "document": {"errors", "rows"},
     "regions": {"document", "dots", "geometry"},
     "ground": {"document", "errors", "geometry", "kept", "regions"},
-    "words": {"document", "ground", "rows", "solved"},
+    "words": {"document", "ground", "rows", "solved", "tables"},
     "rows": {"colour", "document", "dots", "errors", "geometry", "ground", "kept", "regions", "words"},
     "guides": {"colour", "document", "dots", "geometry", "ground", "kept", "regions", "rows", "tables"},
     "solved": {"colour", "document", "dots", "ground", "rows"},
