@@ -8,6 +8,7 @@ import pypdfium2
 
 from fernring.core.solved import Solved, solve_piece
 from fernring.core.words.lengths import length, said
+from fernring.core.words.rows import heading, sentences
 from fernring.formats.drawing import Discs, Outlines
 from fernring.formats.written.booklet import Booklet, booklet
 from fernring.formats.written.diagram import diagram
@@ -81,6 +82,25 @@ class SentenceTest(FernTestCase):
                     self.assertIsNone(re.search(r"[{}]|None|nan|inf\b", text), text)
                     self.assertTrue(all(sentence.endswith(".") for sentence in step.sentences), step.sentences)
                     self.assertTrue(step.drawing.primitives)
+
+    def test_motifs_say_where_they_stand_and_lines_what_they_are(self) -> None:
+        solved = solve_piece(patterns.piece("flowers round a mandala"))
+        self.assertIn(
+            ("Motif “Flower”", "six places 32 mm from the centre, the first on the first spoke"),
+            booklet(solved, "mm", "", "").facts,
+        )
+        text = " ".join(sentences(solved, 3))
+        self.assertRegex(text, r"^Part of the motif “Flower”, at six places. A ring \{6\} from its centre, one to each")
+        lines = solve_piece(patterns.piece("a lattice under the dots and one over them"))
+        self.assertEqual(heading(lines, 1), "Row 2: a line {0.8} wide")
+        self.assertIn("Under the dots: draw it before them.", sentences(lines, 1))
+        self.assertIn("Over the dots, once they are dry.", sentences(lines, 2))
+        ticks = solve_piece(patterns.piece("curls, waves, little arcs, ticks and crystals"))
+        self.assertEqual(heading(ticks, 3), "Row 3: 12 little arcs of {0.8}")
+        self.assertTrue(any("slanted by 30°" in one for one in sentences(ticks, 4)))
+        self.assertTrue(
+            any(one.startswith("Use a crystal of {3.5} (") for one in sentences(ticks, 5)), sentences(ticks, 5)
+        )
 
     def test_tools_are_told_by_measured_size_with_their_rows(self) -> None:
         found = book()
