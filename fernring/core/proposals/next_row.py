@@ -59,7 +59,7 @@ def rows_with_room(piece: Piece, sizes: Sequence[KitSize]) -> Iterator[Row]:
         fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
         yield row_of_one(piece, ident, fitting[-1], 1, centre=True)
         return
-    last = next((row.one for row in reversed(placed) if row.n), None)
+    last = next((row.one for row in reversed(placed) if row.n and not row.drawn), None)
     wanted = 1.15 * max(last.diameters) if last and last.walk > 0 else 0.35 * max(placed[0].diameters)
     segments = piece.segments_of(piece.rows[-1])
     counts = [n for n in allowed(segments, segments) if n > 2] or [segments]

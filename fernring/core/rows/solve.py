@@ -80,7 +80,7 @@ def _in_motif(row: Row, index: int, front: Context) -> PlacedRow:
     why = next((place.why for place in places.all if place.why), "")
     if why:
         return unplaced(row, index, why)
-    alike = places.around and gcd(front.order, len(places.all)) == len(places.all)
+    alike = places.alike and gcd(front.order, len(places.all)) == len(places.all)
     once = alike and front.surface.axisymmetric and not front.bare and not carries_on(row.track)
     seen = list(seen_from(front, places, range(1 if once else len(places.all))))
     parts = [solve(row, index, context) for context in seen]

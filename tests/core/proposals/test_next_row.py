@@ -11,6 +11,21 @@ from tests.samples import piece
 
 
 class NextRowTest(FernTestCase):
+    def test_after_a_line_it_is_as_large_as_after_the_dots_before_it(self) -> None:
+        rows = [patterns.centre(), patterns.row("r", 4.6)]
+        blank = {
+            **patterns.piece("petals").blank.model_dump(mode="json"),
+            "outline": {"kind": "round", "diameter": 120},
+        }
+        bare, lined = (
+            next_row(patterns.with_rows(*rows, *more, blank=blank)) for more in ([], [patterns.line("l", 0.8)])
+        )
+        self.assertEqual(bare.pattern[0].diameter, lined.pattern[0].diameter)
+
+    def test_in_a_motif_it_goes_on_round_the_same_centre(self) -> None:
+        found = next_row(patterns.with_rows(*patterns.flower(), motifs=[patterns.motif(count=2)]))
+        self.assertEqual((found.motif, found.count.repeats), ("flower", 1))
+
     def test_rows_can_be_added_until_the_blank_is_full(self) -> None:
         sample = piece(diameter=60)
         for _ in range(40):

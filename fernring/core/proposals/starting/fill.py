@@ -12,7 +12,7 @@ from .recipe import Beat
 
 FILLING = Beat(size=1.0, shade=0)
 DIPS = Beat(size=1.0, shade=1)
-MOST_DIPS, MOST_FILLS = 2, 3
+MOST_DIPS, MOST_FILLS = 2, 4
 LARGEST = 0.13  # of the way to the border that a dot in a gap may be
 MOST_DOTS = 2500
 COSTLY = 3  # gaps that would take more than a third of the work left are not filled

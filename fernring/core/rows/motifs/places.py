@@ -15,6 +15,7 @@ from ...ground.ground import Ground
 from ...kept import kept
 
 ANY = np.zeros(1)
+SAME = 1e-6  # mm
 
 
 @dataclass(frozen=True, eq=False)
@@ -40,11 +41,17 @@ class Place:
 
 @dataclass(frozen=True, eq=False)
 class Places:
-    """A motif on its blank. Where it stands `around` the piece's centre all places are alike under a turn."""
+    """A motif on its blank: whether it stands `around` the piece's centre."""
 
     motif: Motif
     all: tuple[Place, ...]
     around: bool
+
+    @property
+    def alike(self) -> bool:
+        """Whether each looks like the next once the piece is turned, the way to the border included."""
+        limits = [place.limit for place in self.all]
+        return self.around and max(limits) - min(limits) < SAME
 
 
 @kept(32)

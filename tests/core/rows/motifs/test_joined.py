@@ -44,6 +44,16 @@ class JoinedTest(FernTestCase):
         self.assertEqual({round(part.walk, 9) for part in pushed.rows[2].at}, {round(pushed.rows[2].walk, 9)})
         self.assertEqual([v.code for v in plan(pushed.piece).verdicts if v.severity == "serious"], [])
 
+    def test_where_the_border_is_nearer_at_one_place_each_is_solved_by_itself(self) -> None:
+        """Three places round the centre of an oval: the one on its narrow side has least room, for all of them."""
+        blank = {**patterns.piece("petals").blank.model_dump(mode="json"), **patterns.OVAL, "border": 0.0}
+        three = motif(count=3, walk=28.0, first=0.0)
+        found = solved(*flower(fit="size"), places=three, blank=blank).rows[1]
+        limits = [place.limit for place in solved(places=three, blank=blank).context.motifs["flower"].all]
+        self.assertEqual(len(found.at), 3)
+        self.assertLessEqual(found.one.outer, min(limits) + 1e-6)
+        self.assertGreater(max(limits), min(limits) + 5.0)
+
     def test_without_room_at_one_place_there_is_none(self) -> None:
         off = {**motif(), "places": {"kind": "given", "spots": [{"x": 20.0}, {"x": 46.9}]}}
         why = solved(*flower(), places=off).rows
