@@ -6,6 +6,7 @@ from fernring.core.document.piece import Piece
 from fernring.core.errors import FitError
 from fernring.core.plan import plan
 from fernring.core.proposals.next_row import next_row
+from tests import patterns
 from tests.assertions import FernTestCase
 from tests.samples import piece
 
