@@ -68,6 +68,9 @@ class LinesTest(BrowserTestCase):
             self.choose("Dot is", words)
             self.assertEqual(self.rows()[3]["pattern"][0]["form"], form)  # type: ignore[index]
         expect(self.page.get_by_label("Dot length", exact=True)).to_have_count(0)
+        self.page.get_by_role("button", name=re.compile("^Shade: ")).click()
+        self.page.get_by_role("button", name=re.compile("the base coat$")).click()
+        self.assertEqual(self.rows()[3]["shades"], [{"kind": "base"}])
 
     def test_a_line_round_a_dot_and_its_petal(self) -> None:
         self.pick("6")

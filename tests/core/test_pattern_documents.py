@@ -13,7 +13,7 @@ from fernring.core.rows.trims.walk import WalkTrim
 from fernring.formats.piece_json import document_bytes, parse_document
 from tests import patterns
 from tests.assertions import FernTestCase
-from tests.patterns import centre, row, swipe, top, walk
+from tests.patterns import at, centre, row, swipe, top, walk
 
 
 class BoundsTest(FernTestCase):
@@ -125,6 +125,18 @@ class RoundTripTest(FernTestCase):
                 data = document_bytes(sample)
                 self.assertEqual(parse_document(data), sample)
                 self.assertEqual(read_piece(sample.model_dump(mode="json")), sample)
+
+    def test_a_hair_line_of_the_base_coat_uses_no_paint_and_is_meant_to_be_lost(self) -> None:
+        hair = patterns.shaped(
+            "h", 0.8, "stroke", length=4.0, laid="over", distance=at(20.0), shades=[{"kind": "base"}]
+        )
+        piece = patterns.with_rows(row("r", 4.6, distance=at(20.0)), hair)
+        self.assertEqual(used(piece)["paints"], ["pale"])
+        found = plan(piece)
+        self.assertEqual([verdict.code for verdict in found.verdicts if verdict.severity != "note"], [])
+        shade = found.solved.palette.shades[found.solved.marked[0].shade]
+        self.assertEqual((shade.name, shade.colour, shade.base), ("Dark", "#101417", True))
+        self.assertEqual(parse_document(document_bytes(piece)), piece)
 
     def test_depth_of_trims(self) -> None:
         found = patterns.read({

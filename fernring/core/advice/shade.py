@@ -39,9 +39,10 @@ def shade_verdicts(solved: Solved) -> Iterator[Verdict]:
 
 
 def _used(solved: Solved, index: int) -> list[int]:
-    """The row's shades in turn, each once."""
+    """The row's shades in turn, each once; the base coat is meant to be lost on itself."""
     first = solved.first[index]
-    return list(dict.fromkeys(solved.dots.shade[first : first + min(solved.rows[index].n, 24)].tolist()))
+    shades = dict.fromkeys(solved.dots.shade[first : first + min(solved.rows[index].n, 24)].tolist())
+    return [shade for shade in shades if not solved.palette.shades[shade].base]
 
 
 def _stacked(solved: Solved) -> dict[int, list[tuple[int, int]]]:

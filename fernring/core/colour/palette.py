@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from functools import cached_property
 
 from ..document.piece import Piece, shades_named
-from ..document.shelf import PaintShade, Ramp, Shade
+from ..document.shelf import BaseShade, PaintShade, Ramp, Shade
 from .ramp import ramp
 
 Key = tuple[str, int]
@@ -12,18 +12,21 @@ Key = tuple[str, int]
 
 @dataclass(frozen=True)
 class Colouring:
-    """A shade as it will look: a name, a colour "#rrggbb" and a finish; `ramp` is its ramp's id or ""."""
+    """A shade as it will look: a name, a colour "#rrggbb" and a finish; `ramp` is its ramp's id or "", `base`
+    tells the base coat."""
 
     name: str
     colour: str
     finish: str
     ramp: str = ""
+    base: bool = False
 
 
 class Palette:
     """Complete from the start: nothing is added while dots are made."""
 
     def __init__(self, piece: Piece) -> None:
+        self._base = piece.blank.base
         self._paints = {paint.id: paint for paint in piece.paints}
         self._ramps = {ramp.id: ramp for ramp in piece.ramps}
         asked: dict[Key, Shade] = {}
@@ -49,6 +52,8 @@ class Palette:
         if isinstance(shade, PaintShade):
             paint = self._paints[shade.paint]
             return Colouring(paint.name, paint.colour, paint.finish)
+        if isinstance(shade, BaseShade):
+            return Colouring(self._base.name, self._base.colour, "matte", base=True)
         own = self._ramps[shade.ramp]
         colour = self.ramps[own.id][shade.step - 1]
         return Colouring(f"{own.name} {shade.step}", colour, self._paints[own.stops[0]].finish, own.id)
@@ -58,4 +63,6 @@ class Palette:
 
 
 def _key(shade: Shade) -> Key:
+    if isinstance(shade, BaseShade):
+        return "", -1
     return (shade.paint, 0) if isinstance(shade, PaintShade) else (shade.ramp, shade.step)

@@ -17,7 +17,7 @@ from .motif import MOST_MOTIFS, Motif
 from .numbers import FIRST, Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segments, require_different
 from .region import BareArea
 from .row import Row
-from .shelf import MOST_PAINTS, Paint, PaintShade, Ramp, Shade
+from .shelf import MOST_PAINTS, BaseShade, Paint, PaintShade, Ramp, RampShade, Shade
 
 MAX_ROWS, MOST_RAMPS, MOST_BARE = 200, 40, 20
 STEPPED = re.compile(r"step-[1-9][0-9]{0,2}")
@@ -39,7 +39,7 @@ def tools_named(row: Row) -> Iterator[str]:
 def used(piece: "Piece") -> dict[str, list[str]]:
     """Ids of the tools, paints and ramps that the piece cannot do without."""
     shades = [shade for row in piece.rows for shade in shades_named(row)]
-    ramps = {shade.ramp for shade in shades if not isinstance(shade, PaintShade)}
+    ramps = {shade.ramp for shade in shades if isinstance(shade, RampShade)}
     stops = {stop for ramp in piece.ramps for stop in ramp.stops}
     paints = stops | {shade.paint for shade in shades if isinstance(shade, PaintShade)}
     tools = {ident for row in piece.rows for ident in tools_named(row)}
@@ -133,6 +133,8 @@ class Piece(Frozen):
     def _require_shade(self, who: str, shade: Shade) -> None:
         if isinstance(shade, PaintShade):
             return self._require_paint(who, shade.paint)
+        if isinstance(shade, BaseShade):
+            return None
         ramp = next((ramp for ramp in self.ramps if ramp.id == shade.ramp), None)
         if ramp is None:
             raise ValueError(f"{who} uses the ramp “{shade.ramp}”, which the piece does not have")

@@ -56,4 +56,10 @@ class RampShade(Frozen):
     step: Annotated[int, Field(strict=True, ge=1, le=12)]
 
 
-Shade = Annotated[PaintShade | RampShade, Field(discriminator="kind")]
+class BaseShade(Frozen):
+    """The base coat: a hair line of it parts two dots that ran together, and covers what went wrong."""
+
+    kind: Literal["base"] = "base"
+
+
+Shade = Annotated[PaintShade | RampShade | BaseShade, Field(discriminator="kind")]

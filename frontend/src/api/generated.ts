@@ -1652,6 +1652,17 @@ export interface components {
              */
             name: string;
         };
+        /**
+         * BaseShade
+         * @description The base coat: a hair line of it parts two dots that ran together, and covers what went wrong.
+         */
+        BaseShade: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "base";
+        };
         /** Between */
         Between: {
             /**
@@ -2572,7 +2583,7 @@ export interface components {
              * Shades
              * @default []
              */
-            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"])[];
             /**
              * Sides
              * @default both
@@ -2683,7 +2694,7 @@ export interface components {
              * Shades
              * @default []
              */
-            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"])[];
             /** Dot of the layer */
             size?: components["schemas"]["Size"] | null;
             /**
@@ -2841,7 +2852,7 @@ export interface components {
              */
             lies: "outward" | "along";
             /** Shade */
-            shade?: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"]) | null;
+            shade?: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"]) | null;
             /**
              * slant
              * @default 0
@@ -3020,9 +3031,9 @@ export interface components {
          */
         OnShade: {
             /** Below */
-            below: components["schemas"]["PaintShade"] | components["schemas"]["RampShade"];
+            below: components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"];
             /** Shade */
-            shade: components["schemas"]["PaintShade"] | components["schemas"]["RampShade"];
+            shade: components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"];
         };
         /**
          * OutlineRequest
@@ -3059,7 +3070,7 @@ export interface components {
              * Shades
              * @default []
              */
-            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"])[];
             /** Line width */
             size: components["schemas"]["Size"];
             /**
@@ -3840,7 +3851,7 @@ export interface components {
             /** Pattern */
             pattern: components["schemas"]["Member"][];
             /** Shades */
-            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"])[];
             /**
              * Spacing
              * @default equal angles
@@ -4354,7 +4365,7 @@ export interface components {
              * Shades
              * @default []
              */
-            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"])[];
             /**
              * Each shorter by
              * @default 0.2
@@ -4506,7 +4517,7 @@ export interface components {
              */
             on: string[];
             /** Shades */
-            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"])[];
             /**
              * By
              * @default 0.6
@@ -4704,7 +4715,7 @@ export interface components {
              */
             own: components["schemas"]["Layer"][];
             /** Shades */
-            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+            shades: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"])[];
             /**
              * Shading
              * @default one
@@ -5445,7 +5456,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"])[];
+                    "application/json": (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"])[];
                 };
             };
             /** @description The request cannot be read. */

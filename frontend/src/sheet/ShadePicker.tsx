@@ -52,6 +52,15 @@ export function ShadePicker({ piece, ramps, value, label, onChange }: Props) {
               </button>
             );
           })}
+          <button
+            type="button"
+            className="chip"
+            aria-pressed={value.kind === "base"}
+            onClick={() => choose({ kind: "base" })}
+          >
+            <span className="swatch" style={{ background: piece.blank.base.colour }} />
+            {piece.blank.base.name}, the base coat
+          </button>
         </fieldset>
         {piece.ramps.map((ramp) => (
           <fieldset key={ramp.id} className="chips" style={{ border: 0, padding: 0, margin: "10px 0 0" }}>

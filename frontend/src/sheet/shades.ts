@@ -5,5 +5,6 @@ export type RampColours = Plan["ramps"];
 
 export function shadeColour(shade: Shade, piece: Piece, ramps: RampColours): string {
   if (shade.kind === "paint") return piece.paints.find((paint) => paint.id === shade.paint)?.colour ?? "#888888";
+  if (shade.kind === "base") return piece.blank.base.colour;
   return ramps[shade.ramp]?.[shade.step - 1] ?? "#888888";
 }

@@ -17,6 +17,7 @@ export function sizeWord(row: Row, planned: PlanRow | undefined, units: Units): 
 
 export function shadeName(shade: Shade, piece: Piece): string {
   if (shade.kind === "paint") return piece.paints.find((paint) => paint.id === shade.paint)?.name ?? shade.paint;
+  if (shade.kind === "base") return piece.blank.base.name;
   return `${piece.ramps.find((ramp) => ramp.id === shade.ramp)?.name ?? shade.ramp} ${shade.step}`;
 }
 
