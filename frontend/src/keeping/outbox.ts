@@ -1,5 +1,6 @@
 /** The unsent changes of one open document, as its page sees them. */
 import type { Edit, Saved, Studio } from "../api/types";
+import type { Unsent } from "./database";
 import { listen, type News } from "./news";
 import { sender } from "./sender";
 
@@ -29,18 +30,22 @@ export class Outbox {
 
   /** Ids of the changes of this document that wait, whichever page made them. */
   async waiting(): Promise<Set<string>> {
-    const all = await sender.everything();
-    return new Set(all.filter(({ ident }) => ident === this.ident).map(({ edit }) => edit.id));
+    return new Set((await this.own()).map(({ edit }) => edit.id));
   }
 
-  /** What an earlier page left unsent; answers the newest of it. */
-  async recall(studio: Studio): Promise<Edit | undefined> {
+  /** Takes over what an earlier page left unsent. Answers the newest change that waits, and the ids of all that do. */
+  async recall(studio: Studio): Promise<{ newest: Edit | undefined; waiting: Set<string> }> {
     await sender.know(studio);
+    const own = await this.own(); // from here on nothing is awaited: what waits now is heard of when it is sent
     const known = new Set(this.pending.map((edit) => edit.id));
-    const left = (await sender.waiting()).filter(({ ident, edit }) => ident === this.ident && !known.has(edit.id));
+    const left = own.filter(({ edit }) => edit.studio.id === studio.id && !known.has(edit.id));
     this.pending = [...left.map(({ edit }) => edit), ...this.pending];
     this.watch();
-    return this.last;
+    return { newest: this.last, waiting: new Set(own.map(({ edit }) => edit.id)) };
+  }
+
+  private async own(): Promise<Unsent[]> {
+    return (await sender.everything()).filter(({ ident }) => ident === this.ident);
   }
 
   add(edit: Edit, studio: Studio): void {

@@ -58,12 +58,11 @@ export class Ledger<T extends StudioDocument> {
       const waited = await this.outbox.waiting();
       const path = { params: { path: { ident: this.ident } } };
       const state = await need(client.GET("/api/documents/{ident}", path));
-      const unsent = await this.outbox.recall(state.studio);
-      const waiting = await this.outbox.waiting();
-      const sent = [...waited].some((id) => !waiting.has(id));
-      if (sent || (changes !== this.changes && !unsent)) return this.read(); // what came may lack it
+      const { newest, waiting } = await this.outbox.recall(state.studio);
+      const sent = newest !== this.outbox.last || [...waited].some((id) => !waiting.has(id));
+      if (sent || (changes !== this.changes && !newest)) return this.read(); // what came may lack it
       this.take(state);
-      if (unsent) this.store.setState({ document: unsent.document as T, saving: "saving" });
+      if (newest) this.store.setState({ document: newest.document as T, saving: "saving" });
     } catch (cause) {
       this.store.setState({ lost: (cause as Error).message });
     }
