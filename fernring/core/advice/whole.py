@@ -41,9 +41,8 @@ def _bare_rings(solved: Solved) -> Iterator[Verdict]:
     for (before, inside), (index, outside) in pairwise(ordered):
         reach = max(reach, inside.outer)
         wide = outside.inner - reach
-        if wide > max(WIDER * usual, LEAST_BARE) and not _meant(solved, reach, outside.inner):
-            if _motif_between(solved, reach, outside.inner):
-                continue
+        where = solved, reach, outside.inner
+        if wide > max(WIDER * usual, LEAST_BARE) and not _meant(*where) and not _motif_between(*where):
             text = f"A bare ring of {mm(wide)} lies between {solved.name(before)} and {solved.name(index)}."
             key = f"bare ring:{solved.piece.rows[before].id}:{solved.piece.rows[index].id}"
             nest = Remedy(f"Nest {solved.name(index)}", (change("rows", index, "distance", {"kind": "nested"}),))

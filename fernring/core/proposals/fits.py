@@ -12,7 +12,6 @@ from ..document.changes import Change, change
 from ..document.distance import Nested
 from ..document.piece import Piece
 from ..document.row import Row
-from ..errors import FitError
 from ..rows.border import left_over
 from ..rows.counts import allowed, as_count
 from ..rows.halves import Halves
@@ -23,7 +22,7 @@ from ..rows.solve import solve_on_halves
 from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
 from ..solved import Solved, solve_piece
-from .asked import require_row
+from .asked import require_row, require_sizes
 
 SHORT_TABLE = 12
 MOST_GROWN = 40
@@ -61,9 +60,7 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
     Sorted by count, then size. Raises FitError when there is no such row or the piece has no tools.
     """
     require_row(piece, index)
-    sizes = kit_sizes(piece.tools)
-    if not sizes:
-        raise FitError("The piece has no tools to choose a size from; add some from the kit.", "tools")
+    sizes = require_sizes(piece, "choose a size from")
     before = _before(piece, index)
     fitting = islice(_fitting(piece, before, sizes), SHORT_TABLE)
     chosen = [_alternative(piece, before, *found) for found in fitting]

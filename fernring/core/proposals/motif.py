@@ -7,7 +7,7 @@ import numpy as np
 
 from ..advice.sizes import KitSize, largest_up_to
 from ..budget import budgeted, spend
-from ..document.count import Absolute
+from ..document.count import Absolute, PerSegment
 from ..document.member import Member
 from ..document.motif import MOST_MOTIFS, MOST_SPOTS, AroundCentre, AtSpots, Motif, Spot
 from ..document.names import fresh_id
@@ -22,6 +22,7 @@ from ..geometry.frames import lifted, walk_above
 from ..regions.polygons import Polygons
 from ..rows.placed import LIES
 from ..rows.tracks.centre import CentreTrack
+from ..rows.tracks.ring import RingTrack
 from ..solved import Solved, solve_piece
 from ..words.lengths import mm
 from .next_row import sizes_for_one_more
@@ -155,13 +156,11 @@ def _with(piece: Piece, motif: Motif, size: KitSize, ring: int) -> Piece:
     row = Row(
         id=fresh_id("row", [row.id for row in piece.rows]),
         motif=motif.id,
-        track=CentreTrack(),
+        track=RingTrack() if ring else CentreTrack(),
         pattern=(Member(id="dot-1", diameter=size.diameter, tool=size.tool),),
-        start=OnLines(),
+        count=Absolute(repeats=DOTS) if ring else PerSegment(),
+        start=Offset() if ring else OnLines(),
         gap=piece.safe_gap,
         shades=(PaintShade(paint=paint.id),),
     )
-    if ring:
-        more = {"track": Row.model_fields["track"].default, "count": Absolute(repeats=DOTS), "start": Offset()}
-        row = row.model_copy(update=more)
     return piece.model_copy(update={"rows": (*piece.rows, row)})

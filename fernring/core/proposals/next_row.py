@@ -3,7 +3,7 @@
 from collections.abc import Iterator, Sequence
 from functools import partial
 
-from ..advice.sizes import KitSize, kit_sizes
+from ..advice.sizes import KitSize
 from ..budget import attempt, budgeted
 from ..document.distance import Nested
 from ..document.member import Member
@@ -18,6 +18,7 @@ from ..rows.sequence import solve_rows
 from ..rows.solve import solve_on_halves
 from ..rows.tracks.centre import CentreTrack
 from ..words.lengths import mm
+from .asked import require_sizes
 
 CENTRE_SHARE = 0.12
 NARROWER = (0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 7.5, 10.0)  # borders that are tried (mm)
@@ -42,9 +43,7 @@ def next_row(piece: Piece) -> Row:
 
 def sizes_for_one_more(piece: Piece) -> list[KitSize]:
     """The sizes of the kit. Raises FitError when the piece is full or has no tools."""
-    sizes = kit_sizes(piece.tools)
-    if not sizes:
-        raise FitError("The piece has no tools to make a row with; add some from the kit.", "tools")
+    sizes = require_sizes(piece, "make a row with")
     if len(piece.rows) >= MAX_ROWS:
         raise FitError(f"A piece holds at most {MAX_ROWS} rows.", "rows")
     return sizes

@@ -16,7 +16,7 @@ from ..rows.counts import as_count
 from ..rows.placed import PlacedRow
 from ..rows.solve import solve_on_halves
 from ..rows.tracks import TRACKS
-from ..solved import solve_piece
+from ..solved import Solved, solve_piece
 from .harmless import first_harmless
 from .next_row import row_of_one, sizes_for_one_more
 
@@ -60,18 +60,12 @@ def other_row(piece: Piece, kind: str) -> Row:
         raise FitError(f"No row begins on the track “{kind}”.", "kind")
     sizes = sizes_for_one_more(piece)
     now = solve_piece(piece)
-    rim = now.ground.surface.rim
-    walk = max((row.walk for row in now.rows if row.n), default=rim / 2)
-    first = {} if kind in MARKS else TRACKS[kind].begin(round(walk, 2), round(rim, 2), now.ground)
     ident = fresh_id("row", [row.id for row in piece.rows])
-    fitting = [size for size in sizes if size.diameter <= LARGEST * rim] or sizes[:1]
-    if kind in MARKS:
-        fitting = sizes[:1]  # a pen's line is thin
     found: list[tuple[float, Row]] = []
     why = ""
-    for size in fitting[: -MOST_TRIES - 1 : -1]:
-        one = {**row_of_one(piece, ident, size, piece.segments).model_dump(), "motif": None}
-        row = Row.model_validate({**one, **(MARKS[kind](size, piece.segments) if kind in MARKS else first)})
+    for size, fields in _ways(now, kind, sizes):
+        one = row_of_one(piece, ident, size, piece.segments).model_dump()
+        row = Row.model_validate({**one, "motif": None, **fields})
         placed = solve_on_halves(row, len(piece.rows), now.halves)
         if placed.noroom:
             why = why or placed.noroom
@@ -85,6 +79,17 @@ def other_row(piece: Piece, kind: str) -> Row:
         return piece.model_copy(update={"rows": (*piece.rows, row)})
 
     return first_harmless(now, rows, with_it) or rows[0]
+
+
+def _ways(now: Solved, kind: str, sizes: list[KitSize]) -> list[tuple[KitSize, dict[str, Any]]]:
+    """Sizes to try, the largest first, each with the fields that make such a row of it."""
+    if kind in MARKS:
+        return [(sizes[0], MARKS[kind](sizes[0], now.piece.segments))]  # a pen's line is thin
+    rim = now.ground.surface.rim
+    walk = max((row.walk for row in now.rows if row.n), default=rim / 2)
+    fields = TRACKS[kind].begin(round(walk, 2), round(rim, 2), now.ground)
+    fitting = [size for size in sizes if size.diameter <= LARGEST * rim] or sizes[:1]
+    return [(size, fields) for size in fitting[: -MOST_TRIES - 1 : -1]]
 
 
 def _painted(row: PlacedRow) -> float:

@@ -4,7 +4,7 @@ from math import log
 
 import numpy as np
 
-from ..advice.sizes import KitSize, given_size, kit_sizes, trim_size
+from ..advice.sizes import KitSize, given_size, trim_size
 from ..budget import budgeted
 from ..document.changes import Change, change, changed
 from ..document.distance import AtWalk
@@ -14,6 +14,7 @@ from ..rows.trims import trim_kind
 from ..rows.trims.kind import trims_with_paths
 from ..solved import Solved, solve_piece
 from ..words.lengths import mm
+from .asked import require_sizes
 
 TRIED, LEAST, MOST = 40, 0.2, 1.6
 
@@ -28,9 +29,7 @@ def resized(piece: Piece, ident: str, across: float) -> Piece:
     own = [k for k, row in enumerate(piece.rows) if row.motif == ident]
     if not own:
         raise FitError("The motif has no rows to make larger or smaller.", "motif")
-    sizes = kit_sizes(piece.tools)
-    if not sizes:
-        raise FitError("The piece has no tools to choose sizes from; add some from the kit.", "tools")
+    sizes = require_sizes(piece, "choose sizes from")
     before = solve_piece(piece.model_copy(update={"rows": piece.rows[: own[0]]}))
     now = _reach(piece, own, before)
     if now is None:

@@ -63,12 +63,13 @@ def drawn(row: "Row", placed: PlacedRow, context: Context) -> PlacedRow:
     number = np.arange(len(pieces))
     first = own.take(np.array([piece[0] for piece in pieces], int))
     kept = first.replaced(level=0, dot=number, host=number, below=number, place=number, slot=number)
-    alike = placed.repeats if placed.left_out == 0 and len(pieces) % max(context.segments, 1) == 0 else 1
+    alike = placed.left_out == 0 and len(pieces) % context.segments == 0 and placed.repeats > 1
+    repeats = context.segments if placed.round else placed.repeats
     return replace(
         placed,
         own=kept,
         grown=Grown(marks=marks),
-        repeats=context.segments if placed.round and alike > 1 else alike,
+        repeats=repeats if alike else 1,
         clear=inf,
         ring_rad=None,
         drawn=True,

@@ -220,6 +220,11 @@ class PlacedRow:
         return first + step / 2 + (one - next_) / (4 * reach)
 
 
+def at_place(parts: Sequence[PlacedRow], place: int) -> PlacedRow:
+    """A motif's row at one of its places; `parts` is the row at each of them, or one for all where they are alike."""
+    return parts[min(place, len(parts) - 1)]
+
+
 def unplaced(row: Sized, index: int, why: str) -> PlacedRow:
     """A row on a track that has no place for it."""
     return no_room(index, 0, row.sizes, 0.0, why)

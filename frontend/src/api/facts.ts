@@ -77,6 +77,7 @@ export interface TrimFacts {
 }
 
 const fields = FACTS.fields as unknown as Record<string, Record<string, Fact>>;
+
 /** What a word on the row sheet means, by the name over its field. */
 export const TERMS = FACTS.terms as Record<string, { words: string; picture: string }>;
 

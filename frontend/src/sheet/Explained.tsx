@@ -1,6 +1,7 @@
 /** What a word on the row sheet means: a sentence and a small picture, beside the field on which pointer or focus rests. */
 import { type RefObject, useEffect, useState } from "react";
 import { PICTURES, TERMS } from "../api/facts";
+import { capital } from "./words";
 
 const REST_MS = 700;
 const WIDE = 264;
@@ -51,20 +52,16 @@ export function Explained({ within }: { within: RefObject<HTMLElement | null> })
       }, REST_MS);
     };
     const key = (event: KeyboardEvent) => event.key === "Escape" && hide();
-    const coming = ["pointerover", "focusin"] as const;
-    const going = ["pointerleave", "focusout", "input"] as const;
-    for (const kind of coming) sheet.addEventListener(kind, rest);
-    for (const kind of going) sheet.addEventListener(kind, hide);
-    sheet.addEventListener("pointerdown", press);
-    sheet.addEventListener("keydown", key);
-    sheet.addEventListener("scroll", moved, true);
+    const listening = new AbortController();
+    const { signal } = listening;
+    for (const kind of ["pointerover", "focusin"]) sheet.addEventListener(kind, rest, { signal });
+    for (const kind of ["pointerleave", "focusout", "input"]) sheet.addEventListener(kind, hide, { signal });
+    sheet.addEventListener("pointerdown", press, { signal });
+    sheet.addEventListener("keydown", key, { signal });
+    sheet.addEventListener("scroll", moved, { signal, capture: true });
     return () => {
       hide();
-      for (const kind of coming) sheet.removeEventListener(kind, rest);
-      for (const kind of going) sheet.removeEventListener(kind, hide);
-      sheet.removeEventListener("pointerdown", press);
-      sheet.removeEventListener("keydown", key);
-      sheet.removeEventListener("scroll", moved, true);
+      listening.abort();
     };
   }, [within]);
   const term = shown && TERMS[shown.name];
@@ -72,7 +69,7 @@ export function Explained({ within }: { within: RefObject<HTMLElement | null> })
   return (
     <div id={ID} role="tooltip" className="explained" style={{ left: shown.left, top: shown.top, width: WIDE }}>
       {term.picture && <Picture name={term.picture} />}
-      <strong>{shown.name.charAt(0).toUpperCase() + shown.name.slice(1)}</strong>
+      <strong>{capital(shown.name)}</strong>
       <p>{term.words}</p>
     </div>
   );

@@ -9,6 +9,7 @@ import { Choice } from "../studio/Choice";
 import { lengthText, useUnits } from "../studio/units";
 import { changeRow, type RowProps } from "./props";
 import { ShadePicker } from "./ShadePicker";
+import { isDrawn } from "./words";
 
 const FACTS = fieldsOf("Member");
 
@@ -23,7 +24,8 @@ interface Props extends RowProps {
 export function MemberFields(props: Props) {
   const { row, piece, planned, member, place } = props;
   const units = useUnits((state) => state.units);
-  const title = member.form === "line" ? "Line" : row.pattern.length > 1 ? `Dot ${place + 1}` : "Dot";
+  const drawn = isDrawn(row);
+  const title = drawn ? "Line" : row.pattern.length > 1 ? `Dot ${place + 1}` : "Dot";
   const set = (next: Member) => {
     const pattern = row.pattern.map((other, k) => (k === place ? next : other));
     changeRow(props, "Set the size", { pattern, fit: row.fit === "size" ? null : row.fit });
@@ -34,7 +36,7 @@ export function MemberFields(props: Props) {
     <>
       <RuleField
         fact={FACTS.diameter!}
-        name={member.form === "line" ? "Line width" : `${title} size`}
+        name={drawn ? "Line width" : `${title} size`}
         value={fitted ?? member.diameter}
         set={(diameter) =>
           set({ ...member, diameter: diameter as number, tool: toolFor(piece, diameter as number, member.tool) })

@@ -12,13 +12,14 @@ const OFF: Twice = { kind: "distance", mm: 3 }; // where pairs begin, to be type
 
 export function PlaceFields(props: RowProps) {
   const { row, planned, piece } = props;
-  const { starts, fills, swept } = trackOf(row);
+  const { starts, fills, swept, pairs } = trackOf(row);
   if (starts.length === 0 && !fills && !swept) return null;
   const setStart = (kind: Row["start"]["kind"]) => {
     const degrees = Math.round(((planned?.start ?? 0) - piece.turn) * 100) / 100;
     changeRow(props, "Set the start", { start: kind === "angle" ? { kind, degrees } : { kind } });
   };
-  const mayBeTwice = trackOf(row).pairs && !isDrawn(row);
+  const drawn = isDrawn(row);
+  const mayBeTwice = pairs && !drawn;
   const twice = row.mirrored as Twice;
   const aside: Twice = { kind: "angle", degrees: Math.min(5, Math.floor(180 / (planned?.repeats || 12)) / 2) };
   const setTwice = (mirrored: Twice) =>
@@ -26,7 +27,7 @@ export function PlaceFields(props: RowProps) {
   const words = wordsOf<Row["start"]["kind"]>("Row", "start").filter(([kind]) => starts.includes(kind));
   return (
     <>
-      {words.length > 0 && !isDrawn(row) && (
+      {words.length > 0 && !drawn && (
         <Choice
           width={FACTS.start?.wide}
           name="Start"
@@ -36,7 +37,7 @@ export function PlaceFields(props: RowProps) {
           onChange={setStart}
         />
       )}
-      {row.start.kind === "angle" && !isDrawn(row) && starts.includes("angle") && (
+      {row.start.kind === "angle" && !drawn && starts.includes("angle") && (
         <RuleField
           fact={fieldsOf("AtAngle").degrees!}
           value={row.start.degrees}

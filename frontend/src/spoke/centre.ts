@@ -32,7 +32,7 @@ export function seenFrom(plan: Plan, piece: Piece, row: number | null): Seen {
   };
 }
 
-/** Whether a row stands round this centre and a dot of it is seen from there. */
+/** Whether a row stands round this centre. */
 export function standsRound(piece: Piece, index: number, motif: string | null): boolean {
   return (piece.rows[index]?.motif ?? null) === motif;
 }

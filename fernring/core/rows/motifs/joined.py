@@ -9,7 +9,7 @@ from ...budget import spend
 from ...dots.table import Array, Dots, Whole, concat
 from ...geometry.frames import walk_above
 from ...geometry.surface import Surface
-from ..placed import PlacedRow
+from ..placed import PlacedRow, at_place
 from ..trims.grown import Grown, Mark
 from .places import Place, Places
 
@@ -25,7 +25,7 @@ def one_distance(parts: Sequence[PlacedRow]) -> float | None:
 
 def joined(parts: Sequence[PlacedRow], places: Places, home: Surface) -> PlacedRow:
     """One row of all the places; `parts` is the row at each of them, or one for all where they are alike."""
-    stands = [(parts[min(k, len(parts) - 1)], place) for k, place in enumerate(places.all)]
+    stands = [(at_place(parts, k), place) for k, place in enumerate(places.all)]
     moved = [_moved(part, place, home) for part, place in stands]
     own_before = np.cumsum([0, *(part.n for part, _ in stands)])
     own_total = int(own_before[-1])

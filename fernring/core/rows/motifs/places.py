@@ -1,7 +1,7 @@
 """Where a motif stands: a frame at each of its places, and how much room there is round it."""
 
 from dataclasses import dataclass
-from math import cos, hypot, pi, radians, sin
+from math import cos, pi, radians, sin
 
 import numpy as np
 
@@ -81,15 +81,15 @@ def _place(spot: Spot, ground: Ground) -> Place:
     why = "" if limit > 0 else "its place lies on the border or off the blank"
     turn = radians(spot.turn)
     far = float(np.hypot(*(_corners(ground) - [spot.x, spot.y]).T).max(initial=0.0))
-    if isinstance(surface, Plane):
-        frame = frame_at(spot.x, spot.y, 0.0, 0.0, turn, spot.mirrored)
-        return Place(spot, frame, Plane(max(far, 1.0)), limit, far, why)
     if isinstance(surface, ArcDome) and surface.axisymmetric:
-        lean = float(walk[0]) / surface.radius if hypot(spot.x, spot.y) > 0 else 0.0
-        frame = frame_at(spot.x, spot.y, lean, surface.rise - surface.radius, turn, spot.mirrored)
+        lean, middle = float(walk[0]) / surface.radius, surface.rise - surface.radius
+        frame = frame_at(spot.x, spot.y, lean, middle, turn, spot.mirrored)
         return Place(spot, frame, surface, limit, limit + 2 * float(walk[0]), why)
-    frame = frame_at(spot.x, spot.y, 0.0, 0.0, turn, spot.mirrored)
-    own = surface if why else Sections(surface, frame, ground.outline)
+    frame, own = frame_at(spot.x, spot.y, 0.0, 0.0, turn, spot.mirrored), surface
+    if isinstance(surface, Plane):
+        own = Plane(max(far, 1.0))
+    elif not why:
+        own = Sections(surface, frame, ground.outline)
     return Place(spot, frame, own, limit, far, why)
 
 

@@ -9,7 +9,7 @@ from ...budget import spend
 from ...dots.table import NONE, Dots, Whole, concat
 from ...geometry.frames import walk_above
 from ..context import Context
-from ..placed import LIES, PlacedRow
+from ..placed import LIES, PlacedRow, at_place
 from .places import Place, Places
 
 ELSEWHERE = "-"  # no motif's id
@@ -22,7 +22,7 @@ def seen_from(front: Context, places: Places, stands: Sequence[int]) -> Iterator
     """The context at each of these places: rows of the motif as they stand round it there, all else as bodies."""
     motif = places.motif
     own = [row for row in front.placed if row.motif == motif.id]
-    lying = {boundary: _lying(front, motif.id, boundary) for boundary in (True, False)}
+    lying = {boundary: _lying(front, places, boundary) for boundary in (True, False)}
     for k in stands:
         place = places.all[k]
         here = front._replace(
@@ -40,21 +40,22 @@ def seen_from(front: Context, places: Places, stands: Sequence[int]) -> Iterator
         for boundary, (bodies, stand) in lying.items():
             here = here.with_row(_bodies(_into(bodies.take(stand != k), place), boundary))
         for row in own:
-            here = here.with_row(row.at[min(k, len(row.at) - 1)])
+            here = here.with_row(at_place(row.at, k))
         yield here
 
 
-def _lying(front: Context, motif: str, boundary: bool) -> tuple[Dots, Whole]:
+def _lying(front: Context, places: Places, boundary: bool) -> tuple[Dots, Whole]:
     """Everything on the front, and at which of the motif's places each disc is; -1 where it is of other rows."""
     rows = [row for row in front.placed if row.boundary == boundary]
-    stand = [_stand(row) if row.motif == motif else np.full(len(row.bodies), -1) for row in rows]
+    own = places.motif.id
+    stand = [_stand(row, places) if row.motif == own else np.full(len(row.bodies), -1) for row in rows]
     return concat([row.bodies for row in rows], LIES), np.concatenate([np.empty(0, int), *stand])
 
 
-def _stand(row: PlacedRow) -> Whole:
+def _stand(row: PlacedRow, places: Places) -> Whole:
     """At which place of its motif each of a row's bodies lies; its own dots are counted place by place."""
-    sizes = [part.n for part in row.at] if len(row.at) > 1 else [row.one.n] * (row.n // row.one.n)
-    own = np.repeat(np.arange(len(sizes)), sizes)
+    stands = range(len(places.all))
+    own = np.repeat(stands, [at_place(row.at, k).n for k in stands])
     return np.asarray(own[row.dots.host[row.bodies.dot]])
 
 

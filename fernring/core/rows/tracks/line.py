@@ -49,16 +49,16 @@ def solve_line(row: "Row", index: int, context: Context) -> PlacedRow:
     along, aside = np.array([sin(way), -cos(way)]), np.array([cos(way), sin(way)])
     found: list[tuple[Array, Whole]] = []
     half = float(np.hypot(*context.ground.outline.T).max())
+    radius = np.array([one.furthest for one in row.pattern])
     for k in range(track.lines):
         shift = (k - (track.lines - 1) / 2) * track.spacing
         t, member = _threaded(row, half, k)
         points = shift * aside + t[:, None] * along
-        radius = np.array([one.furthest for one in row.pattern])[member]
-        inside = context.over(points[:, 0], points[:, 1], radius) <= 1e-6
+        inside = context.over(points[:, 0], points[:, 1], radius[member]) <= 1e-6
         found.append((points[inside], member[inside]))
     points, member = (np.concatenate(part) for part in zip(*found, strict=True))
     if row.laid == "beside":
-        free = _free(context, points, np.array([one.furthest for one in row.pattern])[member] + row.gap)
+        free = _free(context, points, radius[member] + row.gap)
         points, member = points[free], member[free]
     if not len(points):
         return unplaced(row, index, "no line crosses the painted area")

@@ -128,9 +128,7 @@ class TrimKind:
 
 def trims_of(trims: Sequence[TrimRule]) -> Iterator[TrimRule]:
     """All trims of a row as they stand on the sheet, each followed by those on it."""
-    for trim in trims:
-        yield trim
-        yield from trims_of(trim.carried)
+    return (trim for _, trim in trims_with_paths(trims, ()))
 
 
 def trims_with_paths(trims: Sequence[TrimRule], of: Path) -> Iterator[tuple[Path, TrimRule]]:
