@@ -6,6 +6,7 @@ from typing import Any
 import numpy as np
 
 from fernring.core.document.piece import Piece
+from fernring.core.dots.table import Dots
 from fernring.core.rows.placed import PlacedRow
 from fernring.core.solved import solve_piece
 from tests import samples
@@ -73,3 +74,8 @@ def only(one: Document, **more: Any) -> PlacedRow:
 def points(placed: PlacedRow) -> np.ndarray:
     """Its own dots in plan, shape (n, 2)."""
     return np.stack((placed.own_dots.x, placed.own_dots.y), axis=1)
+
+
+def in_space(dots: Dots) -> np.ndarray:
+    """Their middles, shape (n, 3)."""
+    return np.stack((dots.x, dots.y, dots.z), axis=1)

@@ -58,11 +58,7 @@ class BrowserTestCase(FernTestCase):
         self.page.request.put(f"{self.server.address}/api/studio", data=settings).dispose()
 
     def new_page(self, touch: bool = False) -> Page:
-        context = chromium().new_context(
-            viewport=SIZE,  # type: ignore[arg-type]
-            accept_downloads=True,
-            has_touch=touch,
-        )
+        context = chromium().new_context(viewport=SIZE, accept_downloads=True, has_touch=touch)  # type: ignore[arg-type]
         context.set_default_timeout(PATIENCE_MS)
         expect.set_options(timeout=PATIENCE_MS)
         self.addCleanup(context.close)
@@ -122,6 +118,16 @@ class BrowserTestCase(FernTestCase):
 
     def choose(self, label: str, option: str) -> None:
         self.page.get_by_label(label, exact=True).first.select_option(label=option)
+
+    def choose_oval(self, length: str, width: str) -> None:
+        self.choose("Outline", "oval")
+        self.fill("Length", length)
+        self.fill("Width", width)
+
+    def add_kind(self, name: str) -> None:
+        """A row of another kind, or a motif."""
+        self.press("Add another kind…")
+        self.page.get_by_role("menuitem", name=name).click()
 
     def give_file(self, ask: Callable[[], None], name: str, kind: str, data: bytes) -> None:
         """Asked for a file by an act of the person, the page is given this one."""

@@ -138,9 +138,7 @@ class BlankTest(BrowserTestCase):
 
     def test_an_oval_with_its_circle_and_a_copied_border(self) -> None:
         self.begun("Oval")
-        self.choose("Outline", "oval")
-        self.fill("Length", "140")
-        self.fill("Width", "90")
+        self.choose_oval("140", "90")
         self.fill("Boundary circle across", "82.5")
         expect(self.page.locator(".guide-boundary")).to_have_count(1)
         expect(self.page.locator(".guide-end")).to_have_count(2)

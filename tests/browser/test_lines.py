@@ -1,6 +1,7 @@
 """Lines, ticks, shapes and crystals in the hand."""
 
 import re
+from typing import Any
 
 from playwright.sync_api import expect
 
@@ -14,13 +15,11 @@ class LinesTest(BrowserTestCase):
 
     def add(self, name: str) -> None:
         """One more row of this kind, under a wider border than the design leaves."""
-        self.press("Add another kind…")
-        self.page.get_by_role("menuitem", name=name).click()
+        self.add_kind(name)
         expect(self.page.locator(".row-line.picked")).to_have_attribute("data-index", str(len(self.rows()) - 1))
 
-    def rows(self) -> list[dict[str, object]]:
-        rows: list[dict[str, object]] = self.document()["rows"]
-        return rows
+    def rows(self) -> list[Any]:
+        return list(self.document()["rows"])
 
     def make_room(self) -> None:
         self.part("Blank")
@@ -39,7 +38,7 @@ class LinesTest(BrowserTestCase):
         self.fill("Line width", "1.3")
         self.choose("Lies", "over the dots")
         made = self.rows()[-1]
-        self.assertEqual((made["pattern"][0]["diameter"], made["laid"]), (1.3, "over"))  # type: ignore[index]
+        self.assertEqual((made["pattern"][0]["diameter"], made["laid"]), (1.3, "over"))
         self.add("Tick marks, found by halving")
         ticks = self.rows()[-1]["pattern"]
         self.assertEqual([one["form"] for one in ticks], ["stroke"] * 4)  # type: ignore[attr-defined]
@@ -54,19 +53,23 @@ class LinesTest(BrowserTestCase):
         self.choose("Track", "along the edge")
         expect(self.page.locator(".row-line.picked")).to_contain_text("line")
         made = self.rows()[-1]
-        self.assertEqual((made["pattern"][0]["form"], made["track"]["kind"]), ("line", "inset"))  # type: ignore[index]
+        self.assertEqual((made["pattern"][0]["form"], made["track"]["kind"]), ("line", "inset"))
         self.choose("Line is", "a dot")
         expect(self.page.get_by_label("Dot size", exact=True)).to_be_visible()
+        self.choose("Dot is", "a line throughout")
+        self.choose("Track", "into the gaps")
+        expect(self.page.get_by_label("Dot size", exact=True)).to_be_visible()
+        self.assertEqual(self.rows()[-1]["track"]["kind"], "gaps")
 
     def test_slanted_strokes_curls_and_crystals(self) -> None:
         self.pick("3")
         self.choose("Dot is", "a stroke")
         self.fill("Dot length", "3")
         self.fill("Dot slant", "40")
-        self.assertEqual(self.rows()[3]["pattern"][0]["slant"], 40)  # type: ignore[index]
+        self.assertEqual(self.rows()[3]["pattern"][0]["slant"], 40)
         for words, form in (("a curl", "curl"), ("a glued crystal", "crystal")):
             self.choose("Dot is", words)
-            self.assertEqual(self.rows()[3]["pattern"][0]["form"], form)  # type: ignore[index]
+            self.assertEqual(self.rows()[3]["pattern"][0]["form"], form)
         expect(self.page.get_by_label("Dot length", exact=True)).to_have_count(0)
         self.page.get_by_role("button", name=re.compile("^Shade: ")).click()
         self.page.get_by_role("button", name=re.compile("the base coat$")).click()
@@ -81,4 +84,4 @@ class LinesTest(BrowserTestCase):
         trim.get_by_label("Gap", exact=True).press("Enter")
         made = self.rows()[6]["trims"]
         self.assertEqual([one["kind"] for one in made], ["walk", "outline"])  # type: ignore[attr-defined]
-        self.assertEqual(made[1]["gap"], 0.1)  # type: ignore[index]
+        self.assertEqual(made[1]["gap"], 0.1)

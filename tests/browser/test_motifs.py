@@ -13,12 +13,9 @@ class MotifTest(BrowserTestCase):
         super().setUp()
         self.begin_piece("Two ends")
         self.part("Blank")
-        self.choose("Outline", "oval")
-        self.fill("Length", "160")
-        self.fill("Width", "90")
+        self.choose_oval("160", "90")
         self.part("Rows")
-        self.press("Add another kind…")
-        self.page.get_by_role("menuitem", name="A motif with a centre of its own").click()
+        self.add_kind("A motif with a centre of its own")
         self.heading = self.page.get_by_role("button", name=re.compile("^Motif 1, at"))
         expect(self.heading).to_have_text("Motif 1, at 2 places")
 
@@ -80,6 +77,8 @@ class MotifTest(BrowserTestCase):
         self.pick("a1")
         self.page.get_by_role("button", name="Add a row below row a1").click()
         expect(self.row("a2")).to_have_attribute("aria-expanded", "true")
+        tracks = self.page.get_by_label("Track", exact=True).locator("option").all_text_contents()
+        self.assertEqual(tracks, ["round the centre", "curves between circles", "a spiral"])
         rows = self.document()["rows"]
         self.assertEqual(rows[-2 if rows[-1]["motif"] is None else -1]["motif"], "motif-1")
         self.choose("Stands round", "the piece's centre")

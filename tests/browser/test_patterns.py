@@ -54,12 +54,9 @@ class PatternTest(BrowserTestCase):
     def test_a_fan_in_two_clicks_and_undone_in_one(self) -> None:
         """On an oval with a circle, heads along its ends; then in fewer swipes, by keyboard."""
         self.part("Blank")
-        self.choose("Outline", "oval")
-        self.fill("Length", "150")
-        self.fill("Width", "90")
+        self.choose_oval("150", "90")
         self.part("Rows")
-        self.press("Add another kind…")
-        self.change(lambda: self.page.get_by_role("menuitem", name="A fan of swipes").click())
+        self.change(lambda: self.add_kind("A fan of swipes"))
         row = self.page.locator(".row-line.picked")
         expect(row).to_contain_text("fans")
         self.change(lambda: self.fill("Swipes at most", "3"))

@@ -159,8 +159,12 @@ class RowsTest(BrowserTestCase):
         expect(self.row("3")).to_have_attribute("aria-expanded", "true")
         after = [row["id"] for row in self.document()["rows"]]
         self.assertEqual((after[2], after[3]), (before[3], before[2]))
+        self.part("Blank")
+        self.page.get_by_label("A circle through row 3").check()
+        self.part("Rows")
         self.press("Remove row 3")
         expect(lines).to_have_count(count)
+        self.assertEqual(self.document()["guides"]["at_rows"], [])
         self.part("Blank")
         self.fill("Diameter", "120")
         self.part("Rows")

@@ -27,9 +27,7 @@ class CentreTest(FernTestCase):
         """Source: a geodesic circle of walk w on a sphere of radius R is a circle of radius R sin(w/R); its chords."""
         rows = flower(distance=at(12.0))
         found = solve_piece(patterns.with_rows(*rows, motifs=[motif(count=1, walk=30.0)], blank=_ball()))
-        dots = found.rows[1].own_dots
-        place = np.array([found.rows[0].own_dots.x[0], found.rows[0].own_dots.y[0], found.rows[0].own_dots.z[0]])
-        points = np.stack((dots.x, dots.y, dots.z), axis=1)
+        (place, *_), points, *_ = (patterns.in_space(row.own_dots) for row in found.rows)
         np.testing.assert_allclose(np.linalg.norm(points, axis=1), 45.0, atol=1e-9)
         np.testing.assert_allclose(45.0 * np.arccos(points @ place / 45.0**2), 12.0, atol=1e-9)
         chords = np.linalg.norm(points - np.roll(points, 1, axis=0), axis=1)

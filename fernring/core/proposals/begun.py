@@ -124,20 +124,23 @@ def relief(blank: Blank, kind: str) -> Blank:
 def track(of: Piece, index: int, kind: str) -> dict[str, Any]:
     """The fields of a row that change when it is put on another kind of track, whole.
 
-    Raises FitError when there is no such row or kind.
+    Raises FitError when there is no such row or kind, or when the row is a motif's and does not run so round a centre.
     """
     require_row(of, index)
     if kind not in TRACKS:
         raise FitError(f"There is no track “{kind}”; there are {', '.join(TRACKS)}.", "kind")
+    rule, onto = of.rows[index], TRACKS[kind]
+    if rule.motif is not None and not onto.centred:
+        raise FitError(f"A row of a motif stands round its own centre; the track “{onto.name}” has none.", "kind")
     solved = solve_piece(of)
     row, rim = solved.rows[index], solved.ground.surface.rim
-    first = TRACKS[kind].begin(round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2), solved.ground)
-    if of.rows[index].mirrored is not None and not TRACKS[kind].pairs:
+    first = onto.begin(round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2), solved.ground)
+    if rule.mirrored is not None and not onto.pairs:
         first = {**first, "mirrored": None}
-    if TRACKS[kind].swept:
-        dots = [{**member.model_dump(), "form": "dot"} for member in of.rows[index].pattern]
-        first = {**first, "pattern": dots}
-    whole = Row.model_validate({**of.rows[index].model_dump(), **first}).model_dump(mode="json")
+    if onto.swept or (rule.drawn and not onto.drawn):
+        dots = [{**member.model_dump(), "form": "dot"} for member in rule.pattern]
+        first = {**first, "pattern": dots, "laid": "beside"}
+    whole = Row.model_validate({**rule.model_dump(), **first}).model_dump(mode="json")
     return {field: whole[field] for field in first}
 
 

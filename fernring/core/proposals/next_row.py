@@ -5,6 +5,7 @@ from functools import partial
 
 from ..advice.sizes import KitSize
 from ..budget import attempt, budgeted
+from ..document.count import Count
 from ..document.distance import Nested
 from ..document.member import Member
 from ..document.names import fresh_id, row_marks, spoken
@@ -56,7 +57,7 @@ def rows_with_room(piece: Piece, sizes: Sequence[KitSize]) -> Iterator[Row]:
     ident = fresh_id("row", [row.id for row in piece.rows])
     if not piece.rows:
         fitting = [s for s in sizes if s.diameter <= max(2 * CENTRE_SHARE * context.limit, sizes[0].diameter)]
-        yield row_of_one(piece, ident, fitting[-1], 1, centre=True)
+        yield row_of_one(piece, ident, fitting[-1], as_count(1, piece.segments), centre=True)
         return
     last = next((row.one for row in reversed(placed) if row.n and not row.drawn), None)
     wanted = 1.15 * max(last.diameters) if last and last.walk > 0 else 0.35 * max(placed[0].diameters)
@@ -65,7 +66,8 @@ def rows_with_room(piece: Piece, sizes: Sequence[KitSize]) -> Iterator[Row]:
     before = last.repeats if last and last.walk > 0 else counts[-1]
     smaller = [s for s in reversed(sizes) if s.diameter <= max(wanted, sizes[0].diameter) + 1e-9]
     for size in smaller:
-        row = row_of_one(piece, ident, size, before)
+        row = row_of_one(piece, ident, size, as_count(before, segments))
+        row = row.model_copy(update={"motif": piece.rows[-1].motif})
         if not solve_on_halves(row, len(piece.rows), halves).noroom:
             yield row
 
@@ -101,18 +103,16 @@ def _half(piece: Piece) -> str:
     return "both" if isinstance(piece.blank.relief, Ball | Egg) else "front"
 
 
-def row_of_one(piece: Piece, ident: str, size: KitSize, n: int, centre: bool = False) -> Row:
-    """A nested row of n dots of one kit size, or the centre, painted in the shade of two rows before, so that colours
-    come back."""
+def row_of_one(piece: Piece, ident: str, size: KitSize, count: Count, centre: bool = False) -> Row:
+    """A nested row of one kit size round the piece's own centre, or that centre, painted in the shade of two rows
+    before, so that colours come back."""
     member = Member(id="dot-1", diameter=size.diameter, tool=size.tool)
-    last = piece.rows[-1] if piece.rows else None
     shades = piece.rows[-2].shades if len(piece.rows) > 1 else ({"kind": "paint", "paint": piece.paints[0].id},)
     row = Row.model_validate(
         {
             "id": ident,
-            "motif": last.motif if last else None,
             "pattern": (member,),
-            "count": as_count(n, piece.segments_of(last) if last else piece.segments),
+            "count": count,
             "gap": piece.safe_gap,
             "half": _half(piece),
             "shades": shades,

@@ -64,8 +64,8 @@ def other_row(piece: Piece, kind: str) -> Row:
     found: list[tuple[float, Row]] = []
     why = ""
     for size, fields in _ways(now, kind, sizes):
-        one = row_of_one(piece, ident, size, piece.segments).model_dump()
-        row = Row.model_validate({**one, "motif": None, **fields})
+        one = row_of_one(piece, ident, size, as_count(piece.segments, piece.segments))
+        row = Row.model_validate({**one.model_dump(), **fields})
         placed = solve_on_halves(row, len(piece.rows), now.halves)
         if placed.noroom:
             why = why or placed.noroom

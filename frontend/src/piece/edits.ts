@@ -31,8 +31,13 @@ export function withTrims(trims: readonly Trim[], path: readonly number[], chang
   );
 }
 
-export function withoutRow(piece: Piece, index: number): Piece {
-  return { ...piece, rows: piece.rows.filter((_, k) => k !== index) };
+/** Without the rows of these ids, which nothing names any more. */
+export function withoutRows(piece: Piece, gone: ReadonlySet<string>): Piece {
+  const left = (ids: readonly string[]) => ids.filter((id) => !gone.has(id));
+  const rows = piece.rows
+    .filter((row) => !gone.has(row.id))
+    .map((row) => (row.track.kind === "gaps" ? { ...row, track: { ...row.track, rows: left(row.track.rows) } } : row));
+  return { ...piece, rows, guides: { ...piece.guides, at_rows: left(piece.guides.at_rows) } };
 }
 
 export function withRowAt(piece: Piece, index: number, row: Row): Piece {

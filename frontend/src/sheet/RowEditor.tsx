@@ -4,7 +4,7 @@ import { IconArrowDown, IconArrowUp, IconCopy, IconRowInsertBottom, IconTrash } 
 import { useState } from "react";
 import { trackOf } from "../api/facts";
 import type { Plan } from "../api/types";
-import { copied, freshId, withoutRow, withRowAt, withRowMoved } from "../piece/edits";
+import { copied, freshId, withoutRows, withRowAt, withRowMoved } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, spokenLength, spokenText, type Units, useUnits } from "../studio/units";
 import { DistanceFields } from "./DistanceFields";
@@ -112,7 +112,9 @@ export function moveRow(session: Session, index: number, by: -1 | 1): void {
 
 export function removeRow(session: Session, index: number): void {
   const last = (session.piece?.rows.length ?? 0) - 2;
-  session.edit("Remove a row", (piece) => withoutRow(piece, index));
+  session.edit("Remove a row", (piece) =>
+    withoutRows(piece, new Set(piece.rows.slice(index, index + 1).map(({ id }) => id))),
+  );
   session.pick(last < 0 ? null : Math.min(index, last));
 }
 

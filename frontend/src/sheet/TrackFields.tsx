@@ -11,12 +11,11 @@ import { GapsOf } from "./GapsOf";
 import { askedOfRow, changeRow, type RowProps } from "./props";
 import { isDrawn } from "./words";
 
-const OFFERED = Object.entries(TRACKS)
-  .filter(([, track]) => !track.central)
-  .map(([kind, track]) => [kind, track.name] as const);
+const TAKEN = Object.entries(TRACKS).filter(([, track]) => !track.central);
 
 export function TrackFields(props: RowProps) {
   const { row, planned, rim } = props;
+  const offered = TAKEN.filter(([, track]) => track.centred || row.motif === null);
   const set = (part: Partial<Row>) => changeRow(props, "Choose the track", part);
   const begin = (kind: string) =>
     askedOfRow(props, "Choose the track", async (now, place) => {
@@ -40,7 +39,7 @@ export function TrackFields(props: RowProps) {
             name="Track"
             titled
             value={row.track.kind as string}
-            options={OFFERED}
+            options={offered.map(([kind, track]) => [kind, track.name] as const)}
             onChange={(kind) => (TRACKS[kind]?.fromFile ? open() : void begin(kind))}
           />
         )}

@@ -1,6 +1,7 @@
 /** Edits of motifs: each is one step, made of the piece as it then stands. */
 import { client, need } from "../api/client";
-import type { Motif, MotifAnswer, Piece, Plan } from "../api/types";
+import type { Motif, MotifAnswer, Plan } from "../api/types";
+import { withoutRows } from "../piece/edits";
 import type { Session } from "../piece/session";
 
 export function motifOf(plan: Plan, id: string | null): MotifAnswer | undefined {
@@ -29,20 +30,9 @@ export function changeMotif(session: Session, id: string, label: string, part: P
 export function removeMotif(session: Session, id: string): void {
   session.pick(null);
   session.edit("Remove the motif", (piece) => {
-    const left = piece.rows.filter((row) => row.motif !== id);
     const gone = new Set(piece.rows.filter((row) => row.motif === id).map((row) => row.id));
-    return { ...piece, motifs: piece.motifs.filter((one) => one.id !== id), ...withoutRows(piece, left, gone) };
+    return { ...withoutRows(piece, gone), motifs: piece.motifs.filter((one) => one.id !== id) };
   });
-}
-
-/** Rows that are named elsewhere are not missed there. */
-function withoutRows(piece: Piece, left: Piece["rows"], gone: Set<string>): Pick<Piece, "rows" | "guides"> {
-  const rows = left.map((row) =>
-    row.track.kind === "gaps"
-      ? { ...row, track: { ...row.track, rows: row.track.rows.filter((id) => !gone.has(id)) } }
-      : row,
-  );
-  return { rows, guides: { ...piece.guides, at_rows: piece.guides.at_rows.filter((id) => !gone.has(id)) } };
 }
 
 /** As wide as it gets in that width, with dots of the piece's own tools. */

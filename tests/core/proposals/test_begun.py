@@ -4,12 +4,14 @@ from fernring.core.document.blank import Blank, SetCentre
 from fernring.core.document.changes import changed
 from fernring.core.document.outline import Round
 from fernring.core.document.relief import Ball, Dome
+from fernring.core.document.row import Row
 from fernring.core.errors import FitError
 from fernring.core.ground.ground import ground
 from fernring.core.plan import plan
 from fernring.core.proposals import begun
 from fernring.core.rows.tracks import TRACKS
 from fernring.core.rows.trims import TRIMS, trim_kind
+from tests import patterns
 from tests.assertions import FernTestCase
 from tests.samples import AMBER, NIGHT, PALE, centre, piece, row, tools
 
@@ -76,6 +78,19 @@ class BegunTest(FernTestCase):
             begun.track(of, 0, "zigzag")
         with self.assertRaisesRegex(FitError, "has 3 rows; there is no row at place 3"):
             begun.track(of, 3, "ring")
+
+    def test_a_row_keeps_its_form_and_its_centre_where_its_new_track_allows(self) -> None:
+        kinds = {kind: track for kind, track in TRACKS.items() if not track.from_file}
+        for form, laid in (("line", "over"), ("leaf", "under")):
+            of = patterns.with_rows(patterns.shaped("r", 3.0, form, laid=laid))
+            for kind, track in kinds.items():
+                made = Row.model_validate({**of.rows[0].model_dump(), **begun.track(of, 0, kind)})
+                kept = track.drawn if form == "line" else not track.swept
+                self.assertEqual((made.pattern[0].form, made.laid), (form, laid) if kept else ("dot", "beside"), kind)
+        of = patterns.with_rows(*patterns.flower(), motifs=[patterns.motif()])
+        for kind in (kind for kind, track in kinds.items() if not track.centred):
+            with self.assertRaisesRegex(FitError, f"motif stands round its own centre.*“{kinds[kind].name}”"):
+                begun.track(of, 1, kind)
 
     def test_every_trim_begins_on_a_row_and_on_another_trim(self) -> None:
         of = piece(centre(), row("a", 8.9, distance={"kind": "walk", "walk": 26.0}))

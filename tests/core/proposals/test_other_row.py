@@ -5,6 +5,7 @@ import numpy as np
 from fernring.core.errors import FitError
 from fernring.core.plan import plan
 from fernring.core.proposals.other_row import other_row
+from fernring.core.rows.counts import repeats
 from tests import patterns
 from tests.assertions import FernTestCase
 from tests.patterns import centre
@@ -31,6 +32,11 @@ class OtherRowTest(FernTestCase):
         self.assertEqual([one.length for one in ticks], [4.0, 1.6, 2.4, 1.6])
         long = found.solved.rows[-1].own_dots.out_rad[::4]
         np.testing.assert_allclose(np.degrees(long) % 360, np.arange(12) * 30.0, atol=1e-9)
+
+    def test_after_rows_of_a_motif_it_counts_in_the_segments_of_the_piece(self) -> None:
+        sample = patterns.with_rows(centre(), *patterns.flower(), motifs=[patterns.motif()])
+        made = other_row(sample, "ring")
+        self.assertEqual((made.motif, repeats(made.count, sample.segments)), (None, sample.segments))
 
     def test_refusals_say_why(self) -> None:
         sample = patterns.with_rows(centre(50.0))

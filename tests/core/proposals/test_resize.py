@@ -22,7 +22,7 @@ class ResizedTest(FernTestCase):
         return max(row.one.outer for row in solve_piece(of).rows if row.motif)
 
     def test_it_comes_near_to_the_width_with_dots_of_the_kit(self) -> None:
-        made = {dot for tool in piece().tools for dot in tool.dots}
+        made = {(tool.id, dot) for tool in piece().tools for dot in tool.dots}
         before = self.reach(piece())
         for across in (1.5 * before, 3 * before, 5 * before):
             with self.subTest(across):
@@ -30,10 +30,9 @@ class ResizedTest(FernTestCase):
                 self.assertLessEqual(self.reach(found), across / 2 + 1e-6)
                 self.assertGreater(self.reach(found), 0.85 * across / 2)
                 rows = [row for row in found.rows if row.motif]
-                sizes = {member.diameter for row in rows for member in row.pattern}
-                sizes |= {rows[1].trims[0].size.diameter, rows[1].trims[0].trims[0].sizes[0].diameter}
-                self.assertLessEqual(sizes, made)
-                self.assertEqual({tool.id for tool in found.tools if tool.dots[0] in sizes} & {None}, set())
+                trim = rows[1].trims[0]
+                sizes = [*(one for row in rows for one in row.pattern), trim.size, trim.trims[0].sizes[0]]
+                self.assertLessEqual({(size.tool, size.diameter) for size in sizes}, made)
 
     def test_other_rows_and_counts_stay(self) -> None:
         found = resized(piece(), "flower", 40.0)

@@ -16,9 +16,10 @@ class FootprintsTest(FernTestCase):
             self.assertEqual((footprints(rule), set(depths(rule))), (rule.sizes, {1.0}))
 
     def test_shapes_by_how_they_lie(self) -> None:
-        leaf = self.rule(shaped("l", 2.0, "leaf", length=8.0))
-        self.assertEqual([round(v, 6) for v in (*footprints(leaf), *depths(leaf))], [2.0, 4.0])
-        along = self.rule(shaped("l", 2.0, "leaf", length=8.0, lies="along"))
-        self.assertEqual([round(v, 6) for v in (*footprints(along), *depths(along))], [8.0, 1.0])
-        slanted = self.rule(shaped("s", 1.0, "stroke", length=6.0, slant=90.0))
-        self.assertEqual([round(v, 6) for v in (*footprints(slanted), *depths(slanted))], [6.0, 1.0])
+        for shape, wanted in (
+            (shaped("l", 2.0, "leaf", length=8.0), [2.0, 4.0]),
+            (shaped("l", 2.0, "leaf", length=8.0, lies="along"), [8.0, 1.0]),
+            (shaped("s", 1.0, "stroke", length=6.0, slant=90.0), [6.0, 1.0]),
+        ):
+            rule = self.rule(shape)
+            self.assertEqual([round(v, 6) for v in (*footprints(rule), *depths(rule))], wanted)

@@ -18,8 +18,5 @@ class StandsTest(FernTestCase):
 
     def test_one_by_one(self) -> None:
         spots = [{"x": 28.0, "y": -3.5}, {"x": -28.0, "y": 4.0, "turn": 30.0, "mirrored": True}]
-        wanted = (
-            "{28} right of the centre and {3.5} above it; "
-            "{28} left of the centre and {4} below it, turned by 30°, mirrored"
-        )
-        self.assertEqual(words(kind="given", spots=spots), wanted)
+        second = "{28} left of the centre and {4} below it, turned by 30°, mirrored"
+        self.assertEqual(words(kind="given", spots=spots), "{28} right of the centre and {3.5} above it; " + second)

@@ -2,7 +2,6 @@
 
 import numpy as np
 
-from fernring.core.dots.table import Dots
 from fernring.core.plan import plan
 from tests import patterns
 from tests.assertions import FernTestCase
@@ -72,7 +71,7 @@ class JoinedTest(FernTestCase):
             found = solved(*rows, places=motif(count=2, first=90.0, walk=22.0), blank={**blank, **given})
             self.assertEqual([placed.noroom for placed in found.rows], ["", "", ""])
             inner, outer = found.rows[1].dots, found.rows[2].dots
-            apart = np.linalg.norm(_places(outer)[:, None] - _places(inner)[None], axis=2)
+            apart = np.linalg.norm(patterns.in_space(outer)[:, None] - patterns.in_space(inner)[None], axis=2)
             clear = apart - outer.radius[:, None] - inner.radius
             self.assert_mm(float(clear.min()), 0.4, 1e-6)
             surface = found.ground.surface
@@ -87,7 +86,3 @@ class JoinedTest(FernTestCase):
             for first in (True, False)
         )
         np.testing.assert_allclose(left, np.sort(-right), atol=1e-9)
-
-
-def _places(dots: Dots) -> np.ndarray:
-    return np.stack((dots.x, dots.y, dots.z), axis=1)

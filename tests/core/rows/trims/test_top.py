@@ -55,7 +55,7 @@ class TopTest(FernTestCase):
                 given = patterns.piece("petals").model_dump(mode="json")
                 dots = plan(patterns.read({**given, "blank": {**given["blank"], **ball}, "rows": [one]})).dots
                 high = np.flatnonzero(dots.trim == 1)
-                places = np.stack((dots.x, dots.y, dots.z), axis=1)
+                places = patterns.in_space(dots)
                 aside = np.linalg.norm(places[high] - places[dots.below[high]], axis=1)
                 np.testing.assert_allclose(aside, 0.36, atol=1e-3)
 
