@@ -7,7 +7,6 @@ smallest difference is taken, its remainder, and the row stands at D_meet.
 
 from collections.abc import Iterator
 from dataclasses import dataclass
-from math import pi
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -17,6 +16,7 @@ from ..kept import Kept
 from .context import Context
 from .counts import repeats
 from .petal_row import Made, PetalRow, refitted
+from .petal_row_uneven import UnevenPetalRow
 from .ring_fit import RingFit
 from .tracks import track_of
 from .trims import trim_kind
@@ -56,8 +56,6 @@ def met(row: "Row", context: Context) -> "tuple[Row, float] | str":
         return "petals meet round the centre only"
     if len(row.pattern) > 1 or row.group is not None or row.copies > 1:
         return "petals meet where every place holds one dot with its petal"
-    if not context.surface.axisymmetric:
-        return "petals meet on flat blanks and round reliefs only"
     found = MEETINGS.of(_key(row, context), lambda: _searched(row, place, context))
     if isinstance(found, str):
         return found
@@ -86,9 +84,10 @@ def _searched(row: "Row", place: int, context: Context) -> "Meeting | str":
         return "nothing lies inside that petals could nest on"
     ring = RingFit(row, context, None)
     best: tuple[float, PetalRow] | None = None
+    kind = PetalRow if context.surface.axisymmetric else UnevenPetalRow
     # 1. After a rough look at all, the distances of some: on a relief with the petal as its frame lays it.
-    for _, host, dot, layers in sorted(_rough(row, place, ring, n))[:TRIED]:
-        petal = PetalRow(row, place, ring, n, host, dot, layers)
+    for _, host, dot, layers in sorted(_rough(row, place, context, n))[:TRIED]:
+        petal = kind(row, place, ring, n, host, dot, layers)
         nest, meet = petal.nested(), petal.meeting()
         fits = np.isfinite(nest) and np.isfinite(meet) and petal.outer(meet) <= context.limit + EXACT
         if fits and meet >= nest - EXACT and (best is None or meet - nest < best[0]):
@@ -102,10 +101,10 @@ def _searched(row: "Row", place: int, context: Context) -> "Meeting | str":
     return Meeting(petal.host, petal.dot, petal.layers, walk, walk - nest)
 
 
-def _rough(row: "Row", place: int, ring: RingFit, n: int) -> Iterator[tuple[float, Made, Made, int]]:
+def _rough(row: "Row", place: int, context: Context, n: int) -> Iterator[tuple[float, Made, Made, int]]:
     """All petals, taken for discs of their own width: by how much they miss meeting where they nest."""
     trim: WalkTrim = row.trims[place]  # type: ignore[assignment]
-    context = ring.context
+    ring = RingFit(row.model_copy(update={"spacing": "equal angles"}), context, None)
     for host in context.kit:
         if not LEAST_HOST <= host[0] <= MOST_HOST:
             continue
@@ -114,7 +113,7 @@ def _rough(row: "Row", place: int, ring: RingFit, n: int) -> Iterator[tuple[floa
                 continue
             for layers in range(1, LAYERS + 1):
                 radius = host[0] / 2 + layers * (dot[0] + trim.gap)
-                meet = (2 * radius + row.gap) / (2 * np.sin(pi / n))
+                meet = ring.own_walk((2 * radius,), n)
                 if meet + radius <= context.limit * ROOMY:
                     nest = ring.contact_walk((2 * radius,), n, 0.0)
-                    yield abs(context.surface.walk(meet) - nest), host, dot, layers
+                    yield abs(meet - nest), host, dot, layers

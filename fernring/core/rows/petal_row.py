@@ -1,4 +1,4 @@
-"""A row of petals, all alike, wherever it stands: how close it may come to what lies inside, and to itself."""
+"""A row of petals on a surface of revolution, all alike: how close it may come to what lies inside, and to itself."""
 
 from collections.abc import Callable
 from math import gcd, inf, pi
@@ -39,30 +39,31 @@ class PetalRow:
     ) -> None:
         trim = refitted(row.trims[place], dot, layers)  # type: ignore[arg-type]
         self.given = row, place, ring, n, host, dot, layers
-        self.context, self.gap, self.n, self.first = ring.context, row.gap, n, ring.first(n)
+        self.ring, self.context, self.gap, self.n, self.first = ring, ring.context, row.gap, n, ring.first(n)
         self.host, self.dot, self.layers = host, dot, layers
         self.exact = exact or isinstance(self.context.surface, Plane)
         nobody, loads, tools = Index(*(np.empty(0) for _ in range(4))), self.context.loads, self.context.tools
+        self.tolerance = 1e-9 if self.exact else 1e-4
         self.around = Around(self.context.surface, nobody, loads, tools)
         self.radius = host[0] / 2
-        petal = walked(trim, 0, self._host(self.context.limit), Around(Plane(1.0), nobody, loads, tools))
+        petal = walked(trim, 0, self._host(self.context.limit, self.first), Around(Plane(1.0), nobody, loads, tools))
         self.dots = [dot.disc for dot in petal.dots]
         self.gaps = np.array([dot.gap for dot in petal.dots])
         self.radii = np.array([self.radius, *(r for _, _, r in self.dots)])
 
     def exactly(self) -> "PetalRow":
         """The same petal with every dot at its straight distances on the relief."""
-        return self if self.exact else PetalRow(*self.given, exact=True)
+        return self if self.exact else type(self)(*self.given, exact=True)
 
-    def _host(self, walk: float) -> Host:
+    def _host(self, walk: float, angle_rad: float) -> Host:
         surface = self.context.surface
-        points = surface.points(np.array([walk]), np.array([self.first]))
+        points = surface.points(np.array([walk]), np.array([angle_rad]))
         x, y, z = (float(column[0]) for column in points)
-        return Host(x, y, z, walk, self.first, self.first, self.radius, 1, 0, 0, 0)
+        return Host(x, y, z, walk, angle_rad, angle_rad, self.radius, 1, 0, 0, 0)
 
-    def at(self, walk: float) -> Array:
-        """Where the first petal lies, host and dots, shape (m, 3)."""
-        host = self._host(walk)
+    def at(self, walk: float, angle_rad: float | None = None) -> Array:
+        """Where the petal at this angle lies, the first unless told: host and dots, shape (m, 3)."""
+        host = self._host(walk, self.first if angle_rad is None else angle_rad)
         points = np.array([[host.x, host.y, host.z]])
         if not self.dots:
             return points
@@ -84,14 +85,13 @@ class PetalRow:
 
         def short(walk: float) -> float:
             here = self.at(walk)
-            return self.gap - self._clear(here, _turned(here, turn), self.radii)
+            return self.gap - self.clear(here, _turned(here, turn), self.radii)
 
-        return self._least(short, self.radius)
+        return self.least(short, self.radius)
 
     def nested(self) -> float:
         """D_nest: the least walk at which the whole petal keeps the gap to everything that lies there."""
-        bodies = [part.bodies for part in self.context.nestable]
-        there = np.concatenate([np.stack((part.x, part.y, part.z, part.radius), axis=1) for part in bodies])
+        there = self.there()
         spend(FACED * len(there))
         # 1. Instead of every petal turned to its place, what lies there is turned to the first. A petal that keeps
         #    clear of its neighbours stays in its sector: only the turns that bring a disc there are looked at.
@@ -111,22 +111,25 @@ class PetalRow:
             return inf
 
         def short(walk: float) -> float:
-            return self.gap - self._clear(self.at(walk), all_there[:, :3], all_there[:, 3])
+            return self.gap - self.clear(self.at(walk), all_there[:, :3], all_there[:, 3])
 
-        return self._least(short, 0.0)
+        return self.least(short, 0.0)
 
-    def _least(self, short: Callable[[float], float], low: float) -> float:
+    def there(self) -> Array:
+        """What lies there already: x, y, z, radius, shape (k, 4)."""
+        bodies = [part.bodies for part in self.context.nestable]
+        return np.concatenate([np.stack((part.x, part.y, part.z, part.radius), axis=1) for part in bodies])
+
+    def least(self, short: Callable[[float], float], low: float) -> float:
         """The least walk at which nothing is short; inf where something is at the border still."""
         high = self.context.limit
-        return (
-            inf if short(high) > 0 else -crossing(lambda back: short(-back), -high, -low, 1e-9 if self.exact else 1e-4)
-        )
+        return inf if short(high) > 0 else -crossing(lambda back: short(-back), -high, -low, self.tolerance)
 
-    def _clear(self, here: Array, there: Array, radii: Array) -> float:
-        """Smallest clear distance between the petal's discs and others (mm)."""
+    def clear(self, here: Array, there: Array, radii: Array) -> float:
+        """Smallest clear distance between the petal's discs and others (mm), at most as far as the border."""
         spend(PAIR * len(here) * len(there))
         apart = np.linalg.norm(here[:, None] - there[None], axis=2) - self.radii[:, None] - radii
-        return float(apart.min())
+        return float(apart.min(initial=self.context.limit))
 
 
 def refitted(trim: "WalkTrim", dot: Made, layers: int) -> "WalkTrim":
