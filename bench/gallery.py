@@ -51,14 +51,14 @@ def run() -> bool:
 
 def _pictures(server: Server, piece: dict[str, Any]) -> tuple[float, float]:
     """Seconds until the first and the last picture has come, all asked for at once as a page does."""
-    begin = time.perf_counter()
 
     def one(ident: str) -> float:
         body = {"piece": piece, "pattern": ident}
-        httpx.post(f"{server.address}/api/compose/sketch", json=body, timeout=60).raise_for_status()
+        client.post(f"{server.address}/api/compose/sketch", json=body).raise_for_status()
         return time.perf_counter() - begin
 
-    with ThreadPoolExecutor(6) as askers:
+    with httpx.Client(timeout=60) as client, ThreadPoolExecutor(6) as askers:
+        begin = time.perf_counter()
         took = list(askers.map(one, [recipe.id for recipe in recipes()]))
     return min(took), max(took)
 

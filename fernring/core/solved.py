@@ -105,7 +105,11 @@ def solve_piece(piece: Piece, known: Solved | None = None) -> Solved:
     alike = alike_rows(known.piece, piece) if known else 0
     before = known.rows[:alike] if known else ()
     near = known.near[:alike] if known else ()
-    halves, rows = solve_rest(piece, halves_before(piece, before, alike), before)
+    return assembled(piece, *solve_rest(piece, halves_before(piece, before, alike), before), near)
+
+
+def assembled(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], near: tuple[Near | None, ...] = ()) -> Solved:
+    """The piece with rows that are solved already, and the nearest neighbours that are known of the first."""
     palette = Palette(piece)
     joined = columns(piece, halves, rows, palette)
     return Solved(piece, ground(piece.blank), halves, rows, joined, palette, neighbours(halves, rows, near))

@@ -21,10 +21,10 @@ from ..core.proposals.everyday import everyday_blanks
 from ..core.proposals.other_row import other_row
 from ..core.proposals.shading import shades
 from ..core.proposals.starters import starters
-from ..core.proposals.starting.compose import compose
+from ..core.proposals.starting.compose import composed
 from ..core.proposals.starting.recipe import recipes
 from ..core.rows.counts import as_count
-from ..core.solved import solve_piece
+from ..core.solved import Solved, solve_piece
 from ..core.words.blank import size
 from ..formats.piece_json import parse_document
 from ..formats.plan_json import sketch_bytes
@@ -127,17 +127,21 @@ def get_patterns() -> list[Pattern]:
 @router.post("/compose")
 def post_compose(request: ComposeRequest) -> Piece:
     """A complete first design for the blank, its rows calculated from the starting pattern."""
+    return _composed(request).piece
+
+
+def _composed(request: ComposeRequest) -> Solved:
     recipe = next((recipe for recipe in recipes() if recipe.id == request.pattern), None)
     if recipe is None:
         names = ", ".join(recipe.id for recipe in recipes())
         raise ComposeError(f"There is no starting pattern “{request.pattern}”; there are {names}.", "pattern")
-    return compose(request.piece.model_copy(update={"rows": (), "ramps": ()}), recipe)
+    return composed(request.piece.model_copy(update={"rows": (), "ramps": ()}), recipe)
 
 
 @router.post("/compose/sketch", response_model=None, responses={200: {"model": SketchAnswer}})
 def post_compose_sketch(request: ComposeRequest) -> Response:
     """The same design as a small picture."""
-    return Response(sketch_bytes(solve_piece(post_compose(request))), media_type="application/json")
+    return Response(sketch_bytes(_composed(request)), media_type="application/json")
 
 
 @router.get("/begin/starters")

@@ -8,6 +8,7 @@ import signal
 import tempfile
 import time
 from concurrent.futures import ThreadPoolExecutor
+from dataclasses import replace
 from pathlib import Path
 from typing import Any, ClassVar
 from unittest.mock import patch
@@ -218,3 +219,22 @@ class LaneTest(FernTestCase):
         with patch.object(lanes, "MOST_WAITING", 2):
             self.assertEqual(self.run_jobs(*jobs), [200, 200, None])
         self.assertEqual(jobs[2].failed, BUSY)
+
+    def test_a_free_lane_takes_what_may_be_shared(self) -> None:
+        """The one asked for last waits behind a heavy one, and is answered before it by the lane beside."""
+        slow, own, lent = self.plan(heavy()), self.plan(light()), replace(self.plan(light()), shared=True)
+
+        async def run() -> list[bool]:
+            lane, other = Lane(self.studio, 0), Lane(self.studio, 0)
+            lane.beside, other.beside = other, lane
+            for one in (lane, other):
+                one.open()
+            for job in (slow, own, lent):
+                lane.take(job)
+            self.assertEqual(await self.status(lent), 200)
+            over = [job.over for job in (slow, own)]
+            await asyncio.gather(lane.close(), other.close())
+            return over
+
+        with ThreadPoolExecutor() as thread:
+            self.assertEqual(thread.submit(lambda: asyncio.run(run())).result(), [False, False])

@@ -6,12 +6,16 @@ every empty circle is worked out first. Where discs are of one size they are the
 triangles; sizes that differ change some of them, and these are followed seam by seam.
 """
 
+from math import inf
+
 import numpy as np
 
 from ..kept import kept
 from .seams import followed, reached
 from .table import Array
-from .touching import Field, close_triples, different, empty_circles, joined, new_ones, triangles
+from .touching import WIDER, Circles, Field, close_triples, different, empty_circles, joined, new_ones, triangles
+
+NEAR = 0.25  # of the furthest: discs no further off the sector are looked at first
 
 
 def holes(
@@ -30,12 +34,24 @@ def holes(
 def _all(discs: bytes, sector_rad: float, start_rad: float, furthest: float) -> tuple[Array, Array, Array]:
     """Every empty circle in the sector; kept, because rows above gap dots change less often than these."""
     x, y, r = np.frombuffer(discs).reshape(3, -1)
-    field = Field((x, y, r), sector_rad, start_rad, furthest)
-    close = different(close_triples(field), len(x))
-    others = new_ones(different(triangles(field), len(x)), close, len(x))
+    whole = Field((x, y, r), sector_rad, start_rad, furthest)
+    off = whole.off(x, y, WIDER) - r
+    for margin in (NEAR * furthest, inf):
+        near = off <= margin
+        field = Field((x[near], y[near], r[near]), sector_rad, start_rad, furthest)
+        found, widest = _among(field)
+        if widest <= margin:  # no disc further off comes into a circle, or touches one
+            break
+    _, once = np.unique(found.places, return_index=True)
+    return found.x[once], found.y[once], found.t[once]
+
+
+def _among(field: Field) -> tuple[Circles, float]:
+    """The circles in the sector, and the widest radius of those in it and a little beside it."""
+    n = len(field.x)
+    close = different(close_triples(field), n)
+    others = new_ones(different(triangles(field), n), close, n)
     near = empty_circles(field, close)
     every = followed(field, joined((near, empty_circles(field, others))))
     found = reached(field, every, np.arange(len(every.t)) < len(near.t))
-    found = found[field.inside(found.x, found.y, 0.0)]
-    _, once = np.unique(found.places, return_index=True)
-    return found.x[once], found.y[once], found.t[once]
+    return found[field.inside(found.x, found.y, 0.0)], float(every.t.max(initial=0.0))

@@ -3,12 +3,15 @@
 from math import pi
 
 import numpy as np
+from numpy.typing import NDArray
 
 from ..budget import spend
 from .table import Array
 
+Places = NDArray[np.intp]
 FINE, LEAST = 3000, 60  # directions looked along in a whole turn, and in a sector at least
 NARROWED = 30  # halvings about each
+FEW = 12  # discs that may bound a place
 POINT = 12  # work for a disc and a direction
 
 
@@ -28,11 +31,15 @@ def rim_holes(
     if not len(x):
         return np.empty(0), np.empty(0), np.empty(0)
 
-    def room(angle: Array) -> Array:
-        spend(POINT * len(angle) * len(x))
-        along = np.sin(angle)[:, None] * x - np.cos(angle)[:, None] * y
-        s = (rim**2 - 2 * rim * along + x * x + y * y - radius**2) / (2 * (rim + radius - along))
-        return np.asarray(np.minimum(s.min(axis=1), widest))
+    def touching(angle: Array, disc: Places | slice = slice(None)) -> Array:
+        """s of every disc in each direction, or of those chosen for it."""
+        u, v, r = x[disc], y[disc], radius[disc]
+        spend(POINT * len(angle) * u.shape[-1])
+        along = np.sin(angle)[:, None] * u - np.cos(angle)[:, None] * v
+        return np.asarray((rim**2 - 2 * rim * along + u * u + v * v - r**2) / (2 * (rim + r - along)))
+
+    def room(angle: Array, disc: Places | slice = slice(None)) -> Array:
+        return np.asarray(np.minimum(touching(angle, disc).min(axis=1, initial=np.inf), widest))
 
     # 1. Peaks among some directions, one beyond either end of the sector.
     fine = max(int(FINE * sector_rad / (2 * pi)), LEAST)
@@ -40,12 +47,13 @@ def rim_holes(
     angle = np.asarray(start_rad + step * np.arange(-1.0, fine + 1))
     found = room(angle)
     peak = np.flatnonzero((found[1:-1] >= found[:-2]) & (found[1:-1] > found[2:]) & (found[1:-1] > 0)) + 1
-    # 2. Each narrowed down between its neighbours by thirds.
+    # 2. Each narrowed down between its neighbours by thirds, beside the few discs that leave least there.
     low, high = angle[peak - 1], angle[peak + 1]
+    few = np.argsort(touching(angle[peak]), axis=1, kind="stable")[:, :FEW]
     for _ in range(NARROWED if len(peak) else 0):
         one, other = low + (high - low) / 3, high - (high - low) / 3
-        rises = room(one) < room(other)
+        rises = room(one, few) < room(other, few)
         low, high = np.where(rises, one, low), np.where(rises, high, other)
     angle = (low + high) / 2
-    s = room(angle) if len(peak) else np.empty(0)
+    s = room(angle)
     return (rim - s) * np.sin(angle), -(rim - s) * np.cos(angle), s

@@ -41,6 +41,12 @@ class Field:
         margin = wider * self.sector
         return np.asarray((angle < self.sector + margin) | (angle > 2 * pi - margin) | (np.hypot(x, y) < 1e-6))
 
+    def off(self, x: Array, y: Array, wider: float) -> Array:
+        """How far points lie from the sector, or from one wider by so much of it to either side (mm)."""
+        half = self.sector * (0.5 + wider)
+        aside = np.abs((np.arctan2(x, -y) - self.start - self.sector / 2 + pi) % (2 * pi) - pi) - half
+        return np.asarray(np.hypot(x, y) * np.sin(np.clip(aside, 0.0, pi / 2)))
+
     def nearest(self, own: Places, count: int) -> Places:
         """So many nearest neighbours of some discs by clear distance, shape (m, k)."""
         count = min(count, len(self.x) - 1)

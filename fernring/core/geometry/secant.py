@@ -22,8 +22,9 @@ def secant_root(
     little short of zero; halving where they lead past what is known to be too far, or meet what is infinite.
     """
     f_low = rising(low)
-    if f_low >= -tolerance or rising(high) <= 0:
-        return low if f_low >= -tolerance else high
+    if f_low >= -tolerance:
+        return low
+    bracketed = False
     guess = about if about is not None and low < about < high else (low + high) / 2
     while high - low > width:
         value = rising(guess)
@@ -31,10 +32,14 @@ def secant_root(
             return guess
         slope = (value - f_low) / (guess - low)
         if value > 0:
-            high = guess
+            high, bracketed = guess, True
         else:
             low, f_low = guess, value
         margin = LEAST_SHARE * (high - low)
         guess = low - (f_low + tolerance / 2) / slope if 0 < slope < inf else inf
+        if guess >= high - margin and not bracketed:
+            if rising(high) <= 0:
+                return high
+            bracketed = True
         guess = max(guess, low + margin) if guess < high - margin else (low + high) / 2
     return low

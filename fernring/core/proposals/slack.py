@@ -7,6 +7,8 @@ from ..budget import budgeted
 from ..document.piece import Piece
 from ..errors import FitError
 from ..geometry.secant import secant_root
+from ..rows.halves import Halves
+from ..rows.placed import PlacedRow
 from ..rows.sequence import solve_rows
 from ..rows.slack import slack_left, slack_rows
 from ..words.lengths import mm
@@ -17,40 +19,50 @@ CLOSE_ENOUGH = 1e-6
 
 @dataclass(frozen=True)
 class Spread:
-    """The piece with wider gaps, what was added to each (mm), and what the rows could not take (mm)."""
+    """The piece with wider gaps, what was added to each (mm), what the rows could not take (mm), the rows that took it,
+    and how all rows lie."""
 
     piece: Piece
     added: float
     left: float
     rows: tuple[int, ...]
+    halves: Halves
+    placed: tuple[PlacedRow, ...]
 
 
 @budgeted
-def spread_slack(piece: Piece) -> Spread:
+def spread_slack(piece: Piece, apart: float = 1e-10) -> Spread:
     """Add delta >= 0 to the gap of the nested rows inside the last fixed row, or inside the border.
 
     The target is the border when nested rows come after every fixed row; else it is the inner painted edge
     of the last fixed row less the piece's safe gap. Where the rows jump past the target the nearest state
-    below it is taken and the remainder stated. Raises FitError when there is no nested row, or nothing left to spread.
+    below it is taken and the remainder stated. Where a jump lies is found to within `apart` (mm). Raises
+    FitError when there is no nested row, or nothing left to spread.
     """
     chosen, fixed = slack_rows(piece)
     if not chosen:
         raise FitError("There is no nested row whose gap could take up the slack.", "rows")
-    before = _left(piece, fixed)
+    tried: dict[float, Spread] = {}
+
+    def over(delta: float) -> float:
+        if delta not in tried:
+            tried[delta] = _spread(piece, chosen, fixed, delta)
+        return -tried[delta].left
+
+    before = -over(0.0)
     if before == -inf:
         raise FitError("There is no slack to spread: a row finds no room as it is.", "rows")
     if before < -CLOSE_ENOUGH:
         raise FitError(f"There is no slack to spread: the rows already run {mm(-before)} too far.", "rows")
     most = min(MOST_GAP - max(piece.rows[index].gap for index in chosen), before + CLOSE_ENOUGH)
-    added = secant_root(
-        lambda delta: -_left(_widened(piece, chosen, delta), fixed),
-        0.0,
-        max(most, 0.0),
-        CLOSE_ENOUGH / 10,
-        about=before / len(chosen),
-    )
-    spread = _widened(piece, chosen, added)
-    return Spread(spread, added, _left(spread, fixed), chosen)
+    added = secant_root(over, 0.0, max(most, 0.0), CLOSE_ENOUGH / 10, width=apart, about=before / len(chosen))
+    return tried[added]
+
+
+def _spread(piece: Piece, chosen: tuple[int, ...], fixed: int | None, delta: float) -> Spread:
+    wider = _widened(piece, chosen, delta)
+    halves, placed = solve_rows(wider)
+    return Spread(wider, delta, slack_left(wider, halves, placed, fixed), chosen, halves, placed)
 
 
 def _widened(piece: Piece, chosen: tuple[int, ...], delta: float) -> Piece:
@@ -58,9 +70,3 @@ def _widened(piece: Piece, chosen: tuple[int, ...], delta: float) -> Piece:
         row.model_copy(update={"gap": row.gap + delta}) if k in chosen else row for k, row in enumerate(piece.rows)
     )
     return piece.model_copy(update={"rows": rows})
-
-
-def _left(piece: Piece, fixed: int | None) -> float:
-    """What is left to the target (mm); infinite below zero when a row finds no room."""
-    halves, rows = solve_rows(piece)
-    return slack_left(piece, halves, rows, fixed)

@@ -1,4 +1,4 @@
-"""One worker and the requests that wait for it, first come first served."""
+"""One worker and the requests that wait for it, first come first served; some may go to another worker that is free."""
 
 import asyncio
 import contextlib
@@ -30,11 +30,14 @@ LOG = logging.getLogger("fernring.pool")
 
 @dataclass(eq=False)
 class Job:
-    """A request on its way. `said` takes the application's messages, then None; `failed` says why there are no more."""
+    """A request on its way. `said` takes the application's messages, then None; `failed` says why there are no more. A
+    `shared` one may go to the lane beside the one it waits in.
+    """
 
     scope: Scope
     body: bytes
     asker: str | None
+    shared: bool = False
     said: "asyncio.Queue[Message | None]" = field(default_factory=asyncio.Queue)
     failed: tuple[str, str] | None = None
     over: bool = False
@@ -51,6 +54,7 @@ class Lane:
 
     def __init__(self, studio: Path, nice: int) -> None:
         self.studio, self.nice = studio, nice
+        self.beside: Lane | None = None
         self.waiting: deque[Job] = deque()
         self.running: Job | None = None
         self.begun = False  # whether a worker has stood ready yet
@@ -91,6 +95,8 @@ class Lane:
             return
         self.waiting.append(job)
         self._more.set()
+        if job.shared and self.beside is not None:
+            self.beside._more.set()
 
     def call_off(self, job: Job, why: tuple[str, str] | None = None) -> None:
         """Nobody waits for this job any more."""
@@ -101,13 +107,15 @@ class Lane:
     async def _work(self) -> None:
         while True:
             await self._living()
-            while not self.waiting:
+            while self._next() is None:
                 self._more.clear()
                 await self._more.wait()
             worker = await self._living()
-            if not self.waiting:
+            if (found := self._next()) is None:
                 continue
-            self.running = job = self.waiting.popleft()
+            jobs, job = found
+            jobs.remove(job)
+            self.running = job
             begin = asyncio.get_running_loop().time()
             try:
                 await self._one(worker, job)
@@ -118,6 +126,13 @@ class Lane:
             finally:
                 job.seconds = asyncio.get_running_loop().time() - begin
                 self.running = None
+
+    def _next(self) -> tuple[deque[Job], Job] | None:
+        """The job whose turn it is, and where it waits: this lane's first, else a shared one of the lane beside."""
+        if self.waiting:
+            return self.waiting, self.waiting[0]
+        there = self.beside.waiting if self.beside is not None else deque()
+        return next(((there, job) for job in there if job.shared), None)
 
     async def _one(self, worker: WorkerProcess, job: Job) -> None:
         """One job on the worker, watched: its time, its memory, and whether somebody still waits."""

@@ -18,7 +18,7 @@ HEAVY = (
     "/api/path/", "/api/region/", "/api/outline/",
 )  # fmt: skip
 PICTURES = "/api/pictures/"
-GALLERY = "/api/compose/sketch"  # many at once: whichever lane has fewer waiting takes the next
+GALLERY = "/api/compose/sketch"  # many at once: whichever lane is free takes the next
 SLOW_S = 1.0
 MOST_ASKERS = 200
 CLOSING = "closing", "The studio is closing; what was asked was not calculated."
@@ -33,6 +33,7 @@ class Pooled:
     def __init__(self, app: ASGIApp, studio: Path) -> None:
         self.app = app
         self.editing, self.heavy = Lane(studio, 0), Lane(studio, 10)
+        self.editing.beside, self.heavy.beside = self.heavy, self.editing
         self.slow: OrderedDict[str, bool] = OrderedDict()
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
@@ -69,7 +70,7 @@ class Pooled:
             return await error_response(error.status_code, "too large", f"{error.detail}.")(scope, receive, send)
         if body is None:
             return
-        job = Job(_plain(scope), body, asker)
+        job = Job(_plain(scope), body, asker, shared=scope["path"] == GALLERY)
         lane.take(job)
         gone = asyncio.create_task(_gone(receive))
         gone.add_done_callback(lambda _: lane.call_off(job))

@@ -1,6 +1,6 @@
 """A design while it grows: its rows so far, what the next row sees, and the role that each row's colour plays."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 
 from ...advice.sizes import KitSize, kit_sizes
@@ -12,7 +12,7 @@ from ...rows.context import Context
 from ...rows.counts import as_count
 from ...rows.halves import open_halves
 from ...rows.placed import PlacedRow
-from ...rows.sequence import solve_rows
+from ...rows.sequence import halves_before, solve_rest
 from ...rows.solve import solve_on_halves
 from .recipe import Beat, Recipe
 
@@ -21,12 +21,14 @@ FINEST = 100  # no dot is smaller than this part of the blank's width, where the
 
 @dataclass
 class Design:
-    """`bare` gives blank, segments, tools, paints and safe gap. `beats` are those of the rows, one each."""
+    """`bare` gives blank, segments, tools, paints and safe gap. `beats` are those of the rows, one each; `placed` is
+    how they lie."""
 
     bare: Piece
     recipe: Recipe
     rows: list[Row] = field(default_factory=list)
     beats: list[Beat] = field(default_factory=list)
+    placed: list[PlacedRow] = field(default_factory=list)
 
     def __post_init__(self) -> None:
         self.halves = open_halves(self.bare)
@@ -49,15 +51,17 @@ class Design:
         return solve_on_halves(row, len(self.rows), self.halves)
 
     def add(self, row: Row, beat: Beat, placed: PlacedRow | None = None) -> None:
-        self.halves = self.halves.with_row(placed or self.solved(row))
+        self.placed.append(placed or self.solved(row))
+        self.halves = self.halves.with_row(self.placed[-1])
         self.rows.append(row)
         self.beats.append(beat)
 
-    def become(self, piece: Piece) -> None:
-        """The same rows with other rules or on another border."""
+    def become(self, piece: Piece, known: Sequence[PlacedRow] = ()) -> None:
+        """The same rows with other rules or on another border; how the first of them lie may be `known`."""
         self.bare = piece.model_copy(update={"rows": ()})
         self.rows = list(piece.rows)
-        self.halves, _ = solve_rows(piece)
+        self.halves, placed = solve_rest(piece, halves_before(piece, known, len(known)), known)
+        self.placed = list(placed)
 
     def row(self, half: str, members: Iterable[KitSize], n: int, **more: object) -> Row:
         """A row of these sizes, so many repeats round the piece, in the first paint."""
