@@ -13,6 +13,7 @@ PARTS = (
     "paper",
     "start",
     "gallery",
+    "work",
     "stone",
     "bench",
     "worst",

@@ -163,8 +163,11 @@ def _motifs(page: Page, at: str) -> None:
     page.mouse.move(0, 0)
 
 
-def _corners(page: Page, at: str) -> None:
-    _open(page, at, "Moon phases tile")
+def _steps(page: Page, at: str) -> None:
+    _open(page, at, "Orrery round")
+    page.get_by_role("link", name="Steps", exact=True).click()
+    page.get_by_role("button", name="Row 9: ").first.click()
+    page.mouse.move(0, 0)
 
 
 def _kit(page: Page, at: str) -> None:
@@ -191,7 +194,7 @@ VIEWS: dict[str, Callable[[Page, str], None]] = {
     "swipes": _swipes,
     "fans": _fans,
     "motifs": _motifs,
-    "corners": _corners,
+    "steps": _steps,
     "print": _print,
     "tiled-guide": _tiled_guide,
     "written-pattern": _written_pattern,

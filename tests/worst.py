@@ -23,6 +23,7 @@ from fernring.core.proposals.next_row import next_row
 from fernring.core.proposals.resize import resized
 from fernring.core.proposals.row_below import row_below
 from fernring.core.proposals.slack import spread_slack
+from fernring.core.work.work import work
 from tests import samples
 from tests.patterns import LINES, members, row, top, walk
 from tests.patterns import outline as line_round
@@ -202,6 +203,7 @@ DOORS: dict[str, Callable[[Document], object]] = {
     "next row": lambda one: next_row(read_piece(one)),
     "row below": lambda one: row_below(read_piece(one), len(one["rows"]) // 2),
     "slack": lambda one: spread_slack(read_piece(one)),
+    "work": lambda one: work(read_piece(one)),
 }
 
 

@@ -12,7 +12,21 @@ from ..core.document.shelf import Shelf
 from ..formats.piece_json import document_bytes
 from ..store import identity, ledger, pieces
 from ..store.database import Database, open_database
-from . import beginning, bench, blank, blobs, copies, errors, everything, exports, planning, prints, proposing, stock
+from . import (
+    beginning,
+    bench,
+    blank,
+    blobs,
+    copies,
+    errors,
+    everything,
+    exports,
+    planning,
+    prints,
+    proposing,
+    stock,
+    work,
+)
 from . import ledger as ledger_routes
 from .config import Config
 from .known import KnownPlans
@@ -37,6 +51,7 @@ def api(database: Database, lifespan: Lifespan[FastAPI] | None = None) -> FastAP
     errors.install(app)
     for part in (
         planning,
+        work,
         proposing,
         beginning,
         blank,

@@ -4,6 +4,8 @@ from typing import Literal
 
 from pydantic import BaseModel
 
+from ..core.document.shelf import Finish
+
 
 class NearAnswer(BaseModel):
     clear: float
@@ -44,7 +46,7 @@ class RowAnswer(BaseModel):
 class ShadeAnswer(BaseModel):
     name: str
     colour: str
-    finish: Literal["matte", "gloss", "metallic"]
+    finish: Finish
 
 
 class DotColumns(BaseModel):

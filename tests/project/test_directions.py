@@ -39,6 +39,7 @@ CORE_MAY_CALL = {
         "advice", "colour", "document", "dots", "errors", "geometry", "plan", "regions", "rows", "solved", "tables",
         "words",
     },
+    "work": {"document", "dots", "geometry", "guides", "rows", "solved", "tables", "words"},
     "budget": {"errors"}, "errors": set(), "kept": set(), "tables": set(),
 }  # fmt: skip
 CALCULATES = {"math", "numpy", "scipy", "shapely"}

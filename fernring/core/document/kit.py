@@ -8,6 +8,7 @@ from .facts import Fact, chosen, named
 from .numbers import FIRST, DotDiameter, Frozen, Ident, Label, Name, require_different
 
 KINDS = ("rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household")
+PULLS = {"needle": True}
 MOST_TOOLS = 120
 
 
@@ -24,8 +25,8 @@ class Load(Frozen):
 class Tool(Frozen):
     """`tip` is the diameter of the tool, None when nobody measured it; `dots` are diameters of dots it makes (mm).
 
-    `sizes` tells dots that were measured from those that are only typical of such a tool. `load` is a practice row,
-    None when none was made.
+    Tools with the same `handle` are the ends of one. `sizes` tells dots that were measured from those that are only
+    typical of such a tool. `load` is a practice row, None when none was made.
     """
 
     id: Ident
@@ -39,8 +40,14 @@ class Tool(Frozen):
     sizes: Annotated[
         Literal["measured", "typical"], chosen("Sizes", measured="measured", typical="typical of its kind")
     ] = "measured"
+    handle: Annotated[Label, named("Handle, if it has two ends")] = ""
     note: Annotated[Label, named("Note")] = ""
     load: Load | None = None
+
+    @property
+    def pulls(self) -> bool:
+        """Whether it draws tails out of wet dots and sets none."""
+        return PULLS.get(self.kind, False)
 
 
 class Kit(Frozen):

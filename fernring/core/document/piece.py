@@ -18,6 +18,7 @@ from .numbers import FIRST, Degrees, Frozen, Gap, Label, Name, Notes, Seed, Segm
 from .region import BareArea
 from .row import Row
 from .shelf import MOST_PAINTS, BaseShade, Paint, PaintShade, Ramp, RampShade, Shade
+from .work import Work
 
 MAX_ROWS, MOST_RAMPS, MOST_BARE = 200, 40, 20
 STEPPED = re.compile(r"step-[1-9][0-9]{0,2}")
@@ -81,6 +82,7 @@ class Piece(Frozen):
         Annotated[float, Field(strict=True, gt=0, le=100)] | None,
         named("Base may show on at most", "per cent", wide=178),
     ] = None
+    work: Work = Work()
     accepted: Annotated[tuple[Accepted, ...], FIRST, Field(max_length=400)] = ()
 
     @model_validator(mode="after")

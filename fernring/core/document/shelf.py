@@ -8,18 +8,45 @@ from .facts import Fact, chosen, named
 from .numbers import FIRST, Colour, Frozen, Ident, Label, Name, require_different
 
 Body = Literal["fluid", "medium", "heavy"]
-Finish = Literal["matte", "gloss", "metallic"]
+Finish = Literal["matte", "satin", "gloss", "metallic", "pearl", "glitter", "neon"]
+Medium = Literal["none", "pouring", "gel", "retarder"]
 MOST_PAINTS = 240
 HEIGHT: dict[Body, float] = {"fluid": 0.16, "medium": 0.24, "heavy": 0.32}
 """Height over diameter of a dried dot by the body of its paint (common practice, no source)."""
 
 
 class Paint(Frozen):
+    """`medium` is what was mixed into it, `binder` what holds its pigment, `cover` how well it hides what is below."""
+
     id: Ident
     name: Annotated[Name, named("Name")]
     colour: Annotated[Colour, named("Colour")]
     body: Annotated[Body, chosen("Body", fluid="fluid", medium="medium", heavy="heavy")] = "medium"
-    finish: Annotated[Finish, chosen("Finish", matte="matte", gloss="gloss", metallic="metallic")] = "matte"
+    finish: Annotated[
+        Finish,
+        chosen(
+            "Finish",
+            matte="matte",
+            satin="satin",
+            gloss="gloss",
+            metallic="metallic",
+            pearl="pearl",
+            glitter="glitter",
+            neon="neon",
+        ),
+    ] = "matte"
+    medium: Annotated[
+        Medium,
+        chosen("Mixed in", none="nothing", pouring="pouring medium", gel="gel or pearl medium", retarder="retarder"),
+    ] = "none"
+    binder: Annotated[
+        Literal["acrylic", "multi-surface", "bake-on enamel", "pen"],
+        Fact("Kind of paint", "choice", {name: name for name in ("acrylic", "multi-surface", "bake-on enamel", "pen")}),
+    ] = "acrylic"
+    cover: Annotated[
+        Literal["opaque", "half", "translucent"],
+        chosen("Cover", opaque="covers well", half="covers half", translucent="see-through"),
+    ] = "opaque"
     note: Annotated[Label, named("Note")] = ""
 
 

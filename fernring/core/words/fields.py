@@ -10,7 +10,7 @@ from annotated_types import Ge, Gt, Le, Lt, MaxLen, MinLen
 from pydantic import BaseModel
 from pydantic.fields import FieldInfo
 
-from ..document import blank, guides, kit, member, motif, piece, region, row, shelf
+from ..document import blank, guides, kit, member, motif, piece, region, row, shelf, work
 from ..document.count import Absolute, PerSegment
 from ..document.distance import AtWalk, FromEdge
 from ..document.facts import Fact
@@ -35,7 +35,7 @@ MODELS: tuple[type[BaseModel], ...] = (
     guides.CircleSteps, guides.GuideCircle, region.BareArea, region.DiscRegion, region.BandRegion, row.Row,
     member.Member, member.Group, piece.Accepted, PerSegment, Absolute, AtWalk, FromEdge, AtAngle, ToLength, ToCircle,
     motif.Motif, motif.Spot, motif.AtSpots, motif.AroundCentre, motif.Width, ToAngle, Size, Layer, ByAngle, ByDistance,
-    kit.Tool, kit.Load, shelf.Paint, shelf.Ramp,
+    kit.Tool, kit.Load, shelf.Paint, shelf.Ramp, work.Work, work.Hand, work.Costs,
 )  # fmt: skip
 
 

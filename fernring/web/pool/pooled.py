@@ -15,7 +15,7 @@ EDITING = ("/api/plan", "/api/blank")
 HEAVY = (
     "/api/fits", "/api/remedies", "/api/slack", "/api/next-row", "/api/row-below", "/api/begin/row", "/api/compose",
     "/api/files/", "/api/print/", "/api/pictures/", "/api/studio/everything",
-    "/api/path/", "/api/region/", "/api/outline/",
+    "/api/path/", "/api/region/", "/api/outline/", "/api/work",
 )  # fmt: skip
 PICTURES = "/api/pictures/"
 GALLERY = "/api/compose/sketch"  # many at once: whichever lane is free takes the next

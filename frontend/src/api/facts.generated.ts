@@ -1182,6 +1182,12 @@ export const FACTS = {
     ],
     "default": "measured"
    },
+   "handle": {
+    "written": "text",
+    "name": "Handle, if it has two ends",
+    "longest": 120,
+    "default": ""
+   },
    "note": {
     "written": "text",
     "name": "Note",
@@ -1241,15 +1247,96 @@ export const FACTS = {
       "matte"
      ],
      [
+      "satin",
+      "satin"
+     ],
+     [
       "gloss",
       "gloss"
      ],
      [
       "metallic",
       "metallic"
+     ],
+     [
+      "pearl",
+      "pearl"
+     ],
+     [
+      "glitter",
+      "glitter"
+     ],
+     [
+      "neon",
+      "neon"
      ]
     ],
     "default": "matte"
+   },
+   "medium": {
+    "name": "Mixed in",
+    "written": "choice",
+    "words": [
+     [
+      "none",
+      "nothing"
+     ],
+     [
+      "pouring",
+      "pouring medium"
+     ],
+     [
+      "gel",
+      "gel or pearl medium"
+     ],
+     [
+      "retarder",
+      "retarder"
+     ]
+    ],
+    "default": "none"
+   },
+   "binder": {
+    "name": "Kind of paint",
+    "written": "choice",
+    "words": [
+     [
+      "acrylic",
+      "acrylic"
+     ],
+     [
+      "multi-surface",
+      "multi-surface"
+     ],
+     [
+      "bake-on enamel",
+      "bake-on enamel"
+     ],
+     [
+      "pen",
+      "pen"
+     ]
+    ],
+    "default": "acrylic"
+   },
+   "cover": {
+    "name": "Cover",
+    "written": "choice",
+    "words": [
+     [
+      "opaque",
+      "covers well"
+     ],
+     [
+      "half",
+      "covers half"
+     ],
+     [
+      "translucent",
+      "see-through"
+     ]
+    ],
+    "default": "opaque"
    },
    "note": {
     "written": "text",
@@ -1277,6 +1364,177 @@ export const FACTS = {
     "most": 12,
     "whole": true,
     "default": 5
+   }
+  },
+  "Work": {
+   "base_coats": {
+    "name": "Base coats",
+    "written": "count",
+    "none": "as the material takes",
+    "least": 0,
+    "most": 6,
+    "open": true,
+    "whole": true
+   },
+   "seal_base": {
+    "written": "tick",
+    "name": "seal the base, so that mistakes wipe off",
+    "default": false
+   },
+   "petals": {
+    "name": "Petals",
+    "written": "choice",
+    "words": [
+     [
+      "side by side",
+      "all left sides, then all right"
+     ],
+     [
+      "one by one",
+      "petal by petal"
+     ]
+    ],
+    "default": "side by side"
+   },
+   "swirl": {
+    "written": "tick",
+    "name": "swirl the centre dot flat where something goes on it",
+    "default": true
+   },
+   "erase": {
+    "name": "Guides off",
+    "written": "choice",
+    "words": [
+     [
+      "at the end",
+      "at the end"
+     ],
+     [
+      "after the first rows",
+      "after the first rows"
+     ]
+    ],
+    "default": "at the end"
+   },
+   "coat": {
+    "name": "Finish",
+    "written": "choice",
+    "words": [
+     [
+      "brushed varnish",
+      "varnish by brush"
+     ],
+     [
+      "sprayed varnish",
+      "varnish from a can"
+     ],
+     [
+      "poured",
+      "a poured top coat"
+     ],
+     [
+      "resin",
+      "resin"
+     ],
+     [
+      "baked",
+      "baked in the oven"
+     ],
+     [
+      "none",
+      "nothing"
+     ]
+    ],
+    "default": "brushed varnish"
+   },
+   "coats": {
+    "name": "Coats",
+    "written": "count",
+    "least": 0,
+    "most": 6,
+    "whole": true,
+    "default": 2
+   },
+   "backing": {
+    "name": "Back",
+    "written": "choice",
+    "words": [
+     [
+      "none",
+      "nothing"
+     ],
+     [
+      "felt",
+      "felt"
+     ],
+     [
+      "cork",
+      "cork"
+     ],
+     [
+      "feet",
+      "feet"
+     ],
+     [
+      "hanger",
+      "a hanger"
+     ]
+    ],
+    "default": "none"
+   },
+   "warmth": {
+    "name": "Warmth of the room, °C",
+    "written": "number",
+    "least": 5,
+    "most": 40,
+    "default": 20.0
+   }
+  },
+  "Hand": {
+   "side": {
+    "name": "Hand",
+    "written": "choice",
+    "words": [
+     [
+      "right",
+      "right"
+     ],
+     [
+      "left",
+      "left"
+     ]
+    ],
+    "default": "right"
+   },
+   "radius": {
+    "name": "Radius of the resting hand",
+    "written": "length",
+    "least": 5,
+    "most": 80,
+    "default": 30.0
+   },
+   "reach": {
+    "name": "From the place to the hand",
+    "written": "length",
+    "least": 20,
+    "most": 200,
+    "default": 70.0
+   }
+  },
+  "Costs": {
+   "tool": {
+    "name": "For a change of tool",
+    "written": "number",
+    "least": 0,
+    "most": 600,
+    "default": 1.5
+   },
+   "pot": {
+    "name": "For a change of pot",
+    "written": "number",
+    "least": 0,
+    "most": 600,
+    "default": 3.0
    }
   },
   "Round": {

@@ -1356,6 +1356,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Work
+         * @description The steps of a document from bare blank to finished piece, in an order of the hand.
+         */
+        post: operations["post_work"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1399,6 +1419,18 @@ export interface components {
             file: string;
             /** Stock */
             stock: components["schemas"]["Kit"] | components["schemas"]["Shelf"];
+        };
+        /**
+         * AfterAnswer
+         * @description Begin no sooner than `wait` minutes after that step's last dot; `state` is null where only the order counts.
+         */
+        AfterAnswer: {
+            /** State */
+            state: ("touch" | "top" | "turn" | "varnish") | null;
+            /** Step */
+            step: string;
+            /** Wait */
+            wait: number;
         };
         /**
          * AlongAxis
@@ -2038,6 +2070,22 @@ export interface components {
              */
             kind: "corner";
         };
+        /**
+         * Costs
+         * @description What a change costs beside the minutes of work and of waiting (minutes).
+         */
+        Costs: {
+            /**
+             * For a change of pot
+             * @default 3
+             */
+            pot: number;
+            /**
+             * For a change of tool
+             * @default 1.5
+             */
+            tool: number;
+        };
         /** CountAnswer */
         CountAnswer: {
             /** Count */
@@ -2277,6 +2325,28 @@ export interface components {
             y: number[];
             /** Z */
             z?: number[] | null;
+        };
+        /**
+         * DryingReport
+         * @description What was found of a dot of such paint: minutes since it was painted, what was expected, whether it was dry.
+         */
+        DryingReport: {
+            /**
+             * Body
+             * @enum {string}
+             */
+            body: "fluid" | "medium" | "heavy";
+            /** Dry */
+            dry: boolean;
+            /** Expected */
+            expected: number;
+            /**
+             * Medium
+             * @enum {string}
+             */
+            medium: "none" | "pouring" | "gel" | "retarder";
+            /** Minutes */
+            minutes: number;
         };
         /**
          * EditRequest
@@ -2534,6 +2604,29 @@ export interface components {
              */
             spokes: "all" | "every second" | "first cross" | "none";
             steps?: components["schemas"]["CircleSteps"] | null;
+        };
+        /**
+         * Hand
+         * @description Where the hand rests while it paints: a disc of this radius whose middle lies so far from the place painted,
+         *     straight towards the wrist (mm).
+         */
+        Hand: {
+            /**
+             * Radius of the resting hand
+             * @default 30
+             */
+            radius: number;
+            /**
+             * From the place to the hand
+             * @default 70
+             */
+            reach: number;
+            /**
+             * Hand
+             * @default right
+             * @enum {string}
+             */
+            side: "right" | "left";
         };
         /**
          * Heart
@@ -3214,8 +3307,17 @@ export interface components {
              */
             way: "fewest" | "upright" | "across";
         };
-        /** Paint */
+        /**
+         * Paint
+         * @description `medium` is what was mixed into it, `binder` what holds its pigment, `cover` how well it hides what is below.
+         */
         Paint: {
+            /**
+             * Kind of paint
+             * @default acrylic
+             * @enum {string}
+             */
+            binder: "acrylic" | "multi-surface" | "bake-on enamel" | "pen";
             /**
              * Body
              * @default medium
@@ -3225,13 +3327,25 @@ export interface components {
             /** Colour */
             colour: string;
             /**
+             * Cover
+             * @default opaque
+             * @enum {string}
+             */
+            cover: "opaque" | "half" | "translucent";
+            /**
              * Finish
              * @default matte
              * @enum {string}
              */
-            finish: "matte" | "gloss" | "metallic";
+            finish: "matte" | "satin" | "gloss" | "metallic" | "pearl" | "glitter" | "neon";
             /** Id */
             id: string;
+            /**
+             * Mixed in
+             * @default none
+             * @enum {string}
+             */
+            medium: "none" | "pouring" | "gel" | "retarder";
             /** Name */
             name: string;
             /**
@@ -3419,6 +3533,28 @@ export interface components {
              * @constant
              */
             version: 2;
+            /**
+             * @default {
+             *       "backing": "none",
+             *       "coat": "brushed varnish",
+             *       "coats": 2,
+             *       "costs": {
+             *         "pot": 3,
+             *         "tool": 1.5
+             *       },
+             *       "erase": "at the end",
+             *       "hand": {
+             *         "radius": 30,
+             *         "reach": 70,
+             *         "side": "right"
+             *       },
+             *       "petals": "side by side",
+             *       "seal_base": false,
+             *       "swirl": true,
+             *       "warmth": 20
+             *     }
+             */
+            work: components["schemas"]["Work"];
         };
         /**
          * PieceListed
@@ -4005,7 +4141,7 @@ export interface components {
              * Finish
              * @enum {string}
              */
-            finish: "matte" | "gloss" | "metallic";
+            finish: "matte" | "satin" | "gloss" | "metallic" | "pearl" | "glitter" | "neon";
             /** Name */
             name: string;
         };
@@ -4256,6 +4392,61 @@ export interface components {
             /** Undo */
             undo: string | null;
         };
+        /**
+         * StepAnswer
+         * @description `dots` and `marks` count those of the same document's plan, in the order in which they are painted; `shade`
+         *     counts its shades. `begin` is the minute from the start of the work, `minutes` what is expected, and what a quick
+         *     and a slow hand take. `turntable` is by how many degrees the piece is turned clockwise for the first
+         *     place, `care` what to do before the step.
+         */
+        StepAnswer: {
+            /** After */
+            after: components["schemas"]["AfterAnswer"][];
+            /** Begin */
+            begin: number;
+            /** Care */
+            care: string;
+            /** Cautions */
+            cautions: string[];
+            /** Dots */
+            dots: number[];
+            /** Half */
+            half: string;
+            /** Hand */
+            hand: string;
+            /** Id */
+            id: string;
+            /** Kind */
+            kind: string;
+            /** Loads */
+            loads: number;
+            /** Marks */
+            marks: number[];
+            /** Minutes */
+            minutes: [
+                number,
+                number,
+                number
+            ];
+            /** Reloads */
+            reloads: number[];
+            /** Row */
+            row: string | null;
+            /** Shade */
+            shade: number | null;
+            /** Sitting */
+            sitting: number;
+            /** Tool */
+            tool: string | null;
+            /** Trim */
+            trim: string | null;
+            /** Turntable */
+            turntable: number | null;
+            /** Within */
+            within: components["schemas"]["WithinAnswer"][];
+            /** Words */
+            words: string;
+        };
         /** StepRequest */
         StepRequest: {
             /** Based On */
@@ -4466,12 +4657,17 @@ export interface components {
          * Tool
          * @description `tip` is the diameter of the tool, None when nobody measured it; `dots` are diameters of dots it makes (mm).
          *
-         *     `sizes` tells dots that were measured from those that are only typical of such a tool. `load` is a practice row,
-         *     None when none was made.
+         *     Tools with the same `handle` are the ends of one. `sizes` tells dots that were measured from those that are only
+         *     typical of such a tool. `load` is a practice row, None when none was made.
          */
         Tool: {
             /** Dots */
             dots: number[];
+            /**
+             * Handle, if it has two ends
+             * @default
+             */
+            handle: string;
             /** Id */
             id: string;
             /**
@@ -4745,6 +4941,108 @@ export interface components {
              * @default []
              */
             trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"] | components["schemas"]["OutlineTrim"])[];
+        };
+        /**
+         * WithinAnswer
+         * @description End no later than so many minutes after that step's first dot.
+         */
+        WithinAnswer: {
+            /** Minutes */
+            minutes: number;
+            /** Step */
+            step: string;
+        };
+        /**
+         * Work
+         * @description `base_coats` None stands for as many as the material takes. `warmth` is the room's (degrees Celsius).
+         */
+        Work: {
+            /**
+             * Back
+             * @default none
+             * @enum {string}
+             */
+            backing: "none" | "felt" | "cork" | "feet" | "hanger";
+            /** Base coats */
+            base_coats?: number | null;
+            /**
+             * Finish
+             * @default brushed varnish
+             * @enum {string}
+             */
+            coat: "brushed varnish" | "sprayed varnish" | "poured" | "resin" | "baked" | "none";
+            /**
+             * Coats
+             * @default 2
+             */
+            coats: number;
+            /**
+             * @default {
+             *       "pot": 3,
+             *       "tool": 1.5
+             *     }
+             */
+            costs: components["schemas"]["Costs"];
+            /**
+             * Guides off
+             * @default at the end
+             * @enum {string}
+             */
+            erase: "at the end" | "after the first rows";
+            /**
+             * @default {
+             *       "radius": 30,
+             *       "reach": 70,
+             *       "side": "right"
+             *     }
+             */
+            hand: components["schemas"]["Hand"];
+            /**
+             * Petals
+             * @default side by side
+             * @enum {string}
+             */
+            petals: "side by side" | "one by one";
+            /**
+             * seal the base, so that mistakes wipe off
+             * @default false
+             */
+            seal_base: boolean;
+            /**
+             * swirl the centre dot flat where something goes on it
+             * @default true
+             */
+            swirl: boolean;
+            /**
+             * Warmth of the room, °C
+             * @default 20
+             */
+            warmth: number;
+        };
+        /** WorkAnswer */
+        WorkAnswer: {
+            /** Hand Minutes */
+            hand_minutes: number;
+            /** Minutes */
+            minutes: number;
+            /** Pot Changes */
+            pot_changes: number;
+            /** Steps */
+            steps: components["schemas"]["StepAnswer"][];
+            /** Tool Changes */
+            tool_changes: number;
+        };
+        /**
+         * WorkRequest
+         * @description A document with its choices, and what its artist found about drying.
+         */
+        WorkRequest: {
+            piece: components["schemas"]["Piece"];
+            /**
+             * Reports
+             * @default []
+             */
+            reports: components["schemas"]["DryingReport"][];
         };
     };
     responses: never;
@@ -10757,6 +11055,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StudioAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_work: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkAnswer"];
                 };
             };
             /** @description The request cannot be read. */

@@ -54,3 +54,5 @@ export type CutAnswer = Schemas["CutAnswer"];
 export type Printer = Schemas["Printer"];
 export type Settings = Schemas["StudioAnswer"];
 export type Problem = Schemas["Problem"];
+export type Work = Schemas["WorkAnswer"];
+export type Step = Schemas["StepAnswer"];

@@ -1,6 +1,6 @@
-/** The strip over a piece: its name, undo and redo, whether all is saved, and the ways to paper and to the history. */
+/** The strip over a piece: its name, undo and redo, whether all is saved, and the ways to the steps, to paper and to the history. */
 import { ActionIcon, Button, Tooltip } from "@mantine/core";
-import { IconArrowBackUp, IconArrowForwardUp, IconHistory, IconPrinter } from "@tabler/icons-react";
+import { IconArrowBackUp, IconArrowForwardUp, IconHistory, IconListCheck, IconPrinter } from "@tabler/icons-react";
 import { Link } from "wouter";
 import { useStore } from "zustand";
 import { fieldsOf } from "../api/facts";
@@ -34,6 +34,14 @@ export function Strip({ session, piece }: { session: Session; piece: Piece }) {
         leftSection={<IconHistory size={17} />}
       >
         History
+      </Button>
+      <Button
+        component={Link}
+        href={`/piece/${ident}/steps`}
+        variant="subtle"
+        leftSection={<IconListCheck size={17} />}
+      >
+        Steps
       </Button>
       <Button component={Link} href={`/piece/${ident}/print`} leftSection={<IconPrinter size={17} />}>
         Print

@@ -32,7 +32,8 @@ export function KitScreen() {
   const add = () => {
     const id = freshId("tool", kit!.tools);
     const kind = FACTS.kind?.default as Tool["kind"];
-    const fresh: Tool = { id, name: "New tool", kind, tip: null, dots: [FIRST_DOT], sizes: "typical", note: "" };
+    const size: Pick<Tool, "tip" | "dots" | "sizes"> = { tip: null, dots: [FIRST_DOT], sizes: "typical" };
+    const fresh: Tool = { id, name: "New tool", kind, ...size, handle: "", note: "" };
     save("Add a tool", [...kit!.tools, fresh]);
   };
   return (
@@ -60,6 +61,7 @@ export function KitScreen() {
               <Table.Th scope="col">Dots, {SUFFIX[units]}</Table.Th>
               <Table.Th scope="col">These are</Table.Th>
               <Table.Th scope="col">One load gives</Table.Th>
+              <Table.Th scope="col">Handle</Table.Th>
               <Table.Th scope="col">Note</Table.Th>
               <Table.Th scope="col">
                 <span className="visually-hidden">Remove</span>
@@ -139,6 +141,15 @@ function ToolLine({ tool, change, drop }: LineProps) {
       </Table.Td>
       <Table.Td>
         <LoadFields tool={tool} onChange={(load) => change("Measure a load", { load })} />
+      </Table.Td>
+      <Table.Td className="stock-handle">
+        <TextField
+          name={`Handle of ${tool.name}`}
+          value={tool.handle}
+          mayBeEmpty
+          most={FACTS.handle?.longest}
+          onChange={(handle) => change("Say whose end a tool is", { handle })}
+        />
       </Table.Td>
       <Table.Td>
         <TextField

@@ -1,7 +1,7 @@
 /** The shelf: the artist's paints. */
 import { ActionIcon, Button, Table } from "@mantine/core";
 import { IconTrash } from "@tabler/icons-react";
-import { fieldsOf, MOST, wordsOf } from "../api/facts";
+import { fieldsOf, MOST } from "../api/facts";
 import type { Paint, Shelf } from "../api/types";
 import { ColourField } from "../parts/ColourField";
 import { freshId } from "../piece/edits";
@@ -13,6 +13,11 @@ import { Starters } from "./Starters";
 import { StockFiles } from "./StockFiles";
 import "./stock.css";
 import { useLedger } from "./useLedger";
+
+const FACTS = fieldsOf("Paint");
+const CHOICES = ["body", "medium", "finish", "binder", "cover"] as const;
+type Chosen = (typeof CHOICES)[number];
+const PLAIN = Object.fromEntries(CHOICES.map((field) => [field, FACTS[field]!.default])) as Pick<Paint, Chosen>;
 
 export function ShelfScreen() {
   const { ledger, document: shelf } = useLedger<Shelf>("shelf");
@@ -29,8 +34,7 @@ export function ShelfScreen() {
         id: freshId("paint", shelf!.paints),
         name: "New paint",
         colour: "#b08968",
-        body: "medium",
-        finish: "matte",
+        ...PLAIN,
         note: "",
       },
     ]);
@@ -54,8 +58,11 @@ export function ShelfScreen() {
           <Table.Thead>
             <Table.Tr>
               <Table.Th scope="col">Colour and name</Table.Th>
-              <Table.Th scope="col">Body</Table.Th>
-              <Table.Th scope="col">Finish</Table.Th>
+              {CHOICES.map((field) => (
+                <Table.Th key={field} scope="col">
+                  {FACTS[field]!.name}
+                </Table.Th>
+              ))}
               <Table.Th scope="col">Note</Table.Th>
               <Table.Th scope="col">
                 <span className="visually-hidden">Remove</span>
@@ -73,28 +80,24 @@ export function ShelfScreen() {
                     onChange={(value) => change(paint, "Change a paint", value)}
                   />
                 </Table.Td>
-                <Table.Td>
-                  <Choice
-                    name={`Body of ${paint.name}`}
-                    value={paint.body}
-                    options={wordsOf<Paint["body"]>("Paint", "body")}
-                    onChange={(body) => change(paint, "Set the body", { body })}
-                  />
-                </Table.Td>
-                <Table.Td>
-                  <Choice
-                    name={`Finish of ${paint.name}`}
-                    value={paint.finish}
-                    options={wordsOf<Paint["finish"]>("Paint", "finish")}
-                    onChange={(finish) => change(paint, "Set the finish", { finish })}
-                  />
-                </Table.Td>
+                {CHOICES.map((field) => (
+                  <Table.Td key={field}>
+                    <Choice
+                      name={`${FACTS[field]!.name} of ${paint.name}`}
+                      value={paint[field]}
+                      options={FACTS[field]!.words ?? []}
+                      onChange={(value) =>
+                        change(paint, `Set the ${FACTS[field]!.name!.toLowerCase()}`, { [field]: value })
+                      }
+                    />
+                  </Table.Td>
+                ))}
                 <Table.Td>
                   <TextField
                     name={`Note on ${paint.name}`}
                     value={paint.note}
                     mayBeEmpty
-                    most={fieldsOf("Paint").note?.longest}
+                    most={FACTS.note?.longest}
                     onChange={(note) => change(paint, "Note on a paint", { note })}
                   />
                 </Table.Td>

@@ -59,6 +59,11 @@ const LIGHTS: Record<string, (lit: string) => Tones["lights"]> = {
     { size: 0.44, shift: 0.25, fill: `${lit}0.12)` },
     { size: 0.22, shift: 0.33, fill: `${lit}0.16)` },
   ],
+  satin: (lit) => [
+    { size: 0.64, shift: 0.17, fill: `${lit}0.11)` },
+    { size: 0.42, shift: 0.27, fill: `${lit}0.14)` },
+    { size: 0.19, shift: 0.38, fill: `${lit}0.45)` },
+  ],
   gloss: (lit) => [
     { size: 0.62, shift: 0.18, fill: `${lit}0.12)` },
     { size: 0.4, shift: 0.28, fill: `${lit}0.14)` },
@@ -68,6 +73,20 @@ const LIGHTS: Record<string, (lit: string) => Tones["lights"]> = {
     { size: 0.62, shift: 0.2, fill: `${lit}0.3)` },
     { size: 0.34, shift: 0.34, fill: `${lit}0.45)` },
     { size: 0.13, shift: 0.46, fill: `${lit}0.9)` },
+  ],
+  pearl: (lit) => [
+    { size: 0.7, shift: 0.14, fill: `${lit}0.22)` },
+    { size: 0.46, shift: 0.28, fill: `${lit}0.26)` },
+    { size: 0.2, shift: 0.4, fill: `${lit}0.6)` },
+  ],
+  glitter: (lit) => [
+    { size: 0.56, shift: 0.1, fill: `${lit}0.2)` },
+    { size: 0.3, shift: 0.36, fill: `${lit}0.55)` },
+    { size: 0.1, shift: 0.5, fill: `${lit}1)` },
+  ],
+  neon: (lit) => [
+    { size: 0.8, shift: 0.06, fill: `${lit}0.14)` },
+    { size: 0.5, shift: 0.16, fill: `${lit}0.16)` },
   ],
 };
 

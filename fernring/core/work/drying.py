@@ -1,0 +1,92 @@
+"""When paint is dry: for touching, for a dot on top, for turning the piece over, for varnish.
+
+t = t0 (h/h0)^p times a factor each for body, medium and surface, times 2^((20 - warmth)/10); h is the height of the
+dot's cap. Some have a least. The numbers stand in tables/drying.json: common practice, no source. What an artist
+reports moves them by a factor e^θ for each body and medium: θ has the prior N(0, s0²), a report is seen with noise s,
+and the posterior of n reports y is N(Σy/s² / v, 1/v) with v = 1/s0² + n/s². Source: conjugate normal mean with known
+variance (any textbook of statistics).
+"""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from math import exp, log, sqrt
+from typing import Literal, NamedTuple
+
+from ..document.blank import Blank
+from ..document.shelf import HEIGHT, Body, Medium, Paint
+from ..tables import table
+
+State = Literal["touch", "top", "turn", "varnish"]
+STATES: tuple[State, ...] = ("touch", "top", "turn", "varnish")
+Kind = tuple[Body, Medium]
+
+
+class Report(NamedTuple):
+    """What an artist found of one dot: minutes since it was painted, whether it was `dry`, and what was expected."""
+
+    body: Body
+    medium: Medium
+    minutes: float
+    expected: float
+    dry: bool
+
+
+class Learned(NamedTuple):
+    """Mean and standard deviation of the log of a factor on drying times."""
+
+    mean: float
+    sd: float
+
+
+@dataclass(frozen=True)
+class Drying:
+    """Drying times (minutes) on this surface in a room of so many degrees Celsius."""
+
+    material: str
+    warmth: float
+    learned: Mapping[Kind, Learned]
+
+    def dot(self, diameter: float, paint: Paint, state: State) -> float:
+        """Of a dot (mm): minutes after it was set."""
+        facts = table("drying.json")
+        # 1. The height of its cap, and the time of that height.
+        height = HEIGHT[paint.body] * diameter
+        minutes = facts["top_minutes"] * (height / facts["height"]) ** facts["power"]
+        # 2. Paint and surface; some media take a least time whatever the height.
+        minutes *= facts["body"][paint.body] * facts["medium"][paint.medium] * facts["surface"][self.material]
+        minutes = max(minutes, facts["least_medium"].get(paint.medium, 0.0)) * facts["states"][state]
+        least = facts["least"].get(state, 0.0)
+        if state == "turn":
+            least = facts["least_turn"].get(paint.body, 0.0)
+        # 3. The room, and what the artist has seen.
+        seen = self.learned.get((paint.body, paint.medium))
+        return float(max(minutes, least) * self._room * (exp(seen.mean) if seen else 1.0))
+
+    def coat(self, state: State) -> float:
+        """Of a thin coat of base or varnish: minutes after it was laid."""
+        facts = table("drying.json")
+        return float(facts["coat"][state] * facts["surface"][self.material] * self._room)
+
+    def skins(self, paint: Paint) -> float:
+        """Minutes in which a dot can still be swirled or pulled."""
+        return float(table("drying.json")["skins"][paint.medium] * self._room)
+
+    @property
+    def _room(self) -> float:
+        return float(2.0 ** ((20.0 - self.warmth) / 10.0))
+
+
+def drying(blank: Blank, warmth: float, reports: Sequence[Report] = ()) -> Drying:
+    kinds: dict[Kind, list[Report]] = {}
+    for one in reports:
+        kinds.setdefault((one.body, one.medium), []).append(one)
+    return Drying(blank.material, warmth, {kind: posterior(own) for kind, own in kinds.items()})
+
+
+def posterior(reports: Sequence[Report]) -> Learned:
+    """What these reports of one paint say of its factor; paint that is still wet takes a little longer at least."""
+    facts = table("drying.json")
+    seen = [log(one.minutes * (1.0 if one.dry else facts["still_wet"]) / one.expected) for one in reports]
+    weight = 1 / facts["noise_sd"] ** 2
+    precision = 1 / facts["prior_sd"] ** 2 + len(seen) * weight
+    return Learned(sum(seen) * weight / precision, sqrt(1 / precision))

@@ -1,0 +1,167 @@
+"""What binds the steps of a piece: what comes before what, what must be dry, and what must follow at once."""
+
+from collections import defaultdict
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass
+from itertools import chain
+
+import numpy as np
+
+from ..budget import spend
+from ..document.start import InVee, Offset
+from ..dots.index import Index
+from ..dots.table import Whole
+from ..rows.tracks import track_of
+from .drying import State
+from .groups import is_tail, stands_on
+from .job import Job
+from .kinds import KINDS
+from .kinds.kind import FINISHING, MARKING, PAINTING, PREPARING, Bond
+from .step import After, Step, Within
+
+CLOSE = 0.5  # mm: nearer than this a line laid over dots lies on them
+
+
+@dataclass(frozen=True)
+class Graph:
+    """For every step, by its id: what it comes after, and what it must follow at once."""
+
+    steps: tuple[Step, ...]
+    after: Mapping[str, tuple[After, ...]]
+    within: Mapping[str, tuple[Within, ...]]
+
+
+class _Edges:
+    """What is asked of every step, each thing once."""
+
+    def __init__(self, job: Job) -> None:
+        self.job = job
+        self.after: dict[str, dict[tuple[str, State | None], After]] = defaultdict(dict)
+        self.within: dict[str, tuple[Within, ...]] = {}
+
+    def add(self, bond: Bond) -> None:
+        step, first, state, within = bond
+        if step.id != first.id:
+            wait = dries(self.job, first, state) if state else 0.0
+            self.after[step.id][first.id, state] = After(first.id, wait, state)
+        if within is not None:
+            self.within[step.id] = (Within(first.id, within),)
+
+
+def dries(job: Job, step: Step, state: State) -> float:
+    """Minutes until what a step leaves is dry for this; 0 where it leaves nothing wet."""
+    if step.coat:
+        return job.drying.coat(state)
+    return job.drying.dot(step.wide, job.paint(step.shade), state) if step.wide and step.shade >= 0 else 0.0
+
+
+def graph(job: Job) -> Graph:
+    """The steps of a piece and what binds them. Coats come after all that lies below them."""
+    made = [(kind, tuple(kind.make(job))) for kind in KINDS]
+    steps = tuple(step for _, own in made for step in own)
+    before, painting, finishing = (
+        [step for kind, own in made if kind.stage in stages for step in own]
+        for stages in ((PREPARING, MARKING), (PAINTING,), (FINISHING,))
+    )
+    edges = _Edges(job)
+    # 1. Preparing and marking out follow one another, then painting begins.
+    _in_line(edges, before)
+    for step in painting:
+        for first in before[-1:]:
+            edges.add(Bond(step, first))
+    # 2. Painting: what stands on what, what is placed by what, and what the kinds of steps ask.
+    of = _step_of(job, painting)
+    rules = (
+        *(rule(job, painting, of) for rule in (_standing, _placed, _lines)),
+        *(kind.bind(job, own, painting) for kind, own in made),
+    )
+    for bond in chain(*rules):
+        edges.add(bond)
+    # 3. Finishing comes after everything, its steps one after the other.
+    for step in painting:
+        for done in finishing:
+            if done is finishing[0] or done.needs:
+                edges.add(Bond(done, step, done.needs))
+    _in_line(edges, finishing)
+    return Graph(steps, {ident: tuple(found.values()) for ident, found in edges.after.items()}, edges.within)
+
+
+def _in_line(edges: _Edges, steps: Sequence[Step]) -> None:
+    """Each after the one before, and as dry as it needs what the last coats left."""
+    for k, step in enumerate(steps):
+        if k:
+            edges.add(Bond(step, steps[k - 1], step.needs if steps[k - 1].coat else None))
+        coat = next((first for first in reversed(steps[:k]) if first.coat), None)
+        if coat is not None:
+            edges.add(Bond(step, coat, step.needs or "touch"))
+
+
+def _step_of(job: Job, steps: Sequence[Step]) -> Whole:
+    """The place in `steps` of the step that paints each dot, -1 for those that are painted later."""
+    found = np.full(len(job.dots), -1, np.int32)
+    for place, step in enumerate(steps):
+        found[step.dots] = place
+    return found
+
+
+def _standing(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:
+    """A dot comes after what it stands on or is walked around; on something else only when that is dry."""
+    dots = job.dots
+    carried = np.flatnonzero((dots.below != dots.dot) & (of >= 0) & (of[dots.below] >= 0))
+    on = dots.level[carried] > np.maximum(dots.level[dots.below[carried]], 1)
+    pairs = np.stack((of[carried], of[dots.below[carried]], on.astype(np.int32)), axis=1)
+    for step, first, above in np.unique(pairs, axis=0).tolist() if len(pairs) else []:
+        yield Bond(steps[step], steps[first], "top" if above else None)
+    for step in steps:
+        for mark in step.marks:
+            one = job.solved.marked[mark]
+            below = of[one.dot]
+            if below >= 0 and not is_tail(one, dots):
+                yield Bond(step, steps[below], "top" if stands_on(one, dots) else None)
+
+
+def _placed(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
+    """A row that is placed by others comes after their own dots: nested on them, in their dips, in the gaps between."""
+    own: dict[tuple[int, str], list[Step]] = defaultdict(list)
+    for step in steps:
+        if len(step.dots) and job.dots.level[step.dots[0]] < 2:
+            own[step.row, step.half].append(step)
+    for (row, half), mine in own.items():
+        for other in _rows_below(job, row):
+            for step in mine:
+                for first in own.get((other, half), ()):
+                    yield Bond(step, first)
+
+
+def _rows_below(job: Job, index: int) -> list[int]:
+    """The rows by which a row is placed."""
+    row, near = job.solved.rules[index], job.solved.near[index]
+    kind = track_of(row.track)
+    if kind.fills:
+        return [k for k in range(index) if not job.solved.rows[k].laid]
+    if near is None or not (kind.nests(row) or isinstance(row.start, Offset | InVee)):
+        return []
+    return [near.other_row]
+
+
+def _lines(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:
+    """Lines laid under the dots come before those they cross, lines over the dots after them, each when dry."""
+    dots = job.dots
+    painted = np.flatnonzero((of >= 0) & dots.painted)
+    if not any(job.solved.rows[step.row].laid for step in steps if step.row >= 0):
+        return
+    there = Index(dots.x[painted], dots.y[painted], dots.z[painted], dots.radius[painted])
+    for step in steps:
+        if step.row < 0 or not step.marks or not job.solved.rows[step.row].laid:
+            continue
+        marks = [job.solved.marked[mark].mark for mark in step.marks]
+        spine, rise = np.concatenate([m.spine for m in marks]), np.concatenate([m.rise for m in marks])
+        girth = np.concatenate([m.girth for m in marks])
+        spend(20 * len(spine))
+        _, met, _ = there.within(spine[:, 0], spine[:, 1], rise, float(girth.max(initial=0.0)) + CLOSE)
+        on = np.unique(painted[met])
+        for other in np.unique(of[on[job.back[on] == (step.half == "back")]]).tolist():
+            if marks[0].level:
+                yield Bond(step, steps[other], "top")
+            else:
+                yield Bond(steps[other], step, "touch")

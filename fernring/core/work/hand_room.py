@@ -1,0 +1,124 @@
+"""Where the hand rests while it paints, and how the piece is turned so that it rests on nothing wet.
+
+The resting hand covers a disc whose middle lies a way off the place, straight towards the wrist: for a right hand 45
+degrees right of straight towards the artist. The piece stands on a turntable, so any direction of the piece may point
+there. Wet is what is not yet touch-dry at the minute at which a step begins, dots of the same step included as they are
+set. Looked up in a picture of the wet places, a square for every few millimetres.
+"""
+
+from collections.abc import Sequence
+from math import ceil, pi
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..budget import spend
+from ..dots.table import Array, Mask
+from .graph import dries
+from .job import Job
+from .step import Step
+
+SQUARE, ACROSS = 2.0, 160  # mm of a square at least, and squares across a large piece
+ROUND = 8  # points of a dot's edge that are put in the picture
+WAYS = 48  # directions looked at
+WRIST_RAD = pi * 3 / 4  # clockwise from straight away from the artist: 45 degrees right of straight towards them
+AT_ONCE = 400  # places of a step that are looked at
+LOOKED = 3  # work for a place and a direction
+BLOCKED = "there is wet paint wherever the hand could rest: begin from the far side, wait, or lean on a bridge"
+OWN = "the hand would rest on dots of this step: do the places furthest from you last, or wait between them"
+
+
+class Room(NamedTuple):
+    """`turntable` is by how much the piece is turned clockwise for the first place (degrees), None where no turn
+    serves; `hand` is "clear", or why not."""
+
+    turntable: float | None
+    hand: str
+
+
+def rooms(job: Job, steps: Sequence[Step], begins: Sequence[float]) -> tuple[Room, ...]:
+    """For every step, in the order of the work."""
+    found: list[Room] = []
+    wet: list[tuple[float, Step]] = []
+    for step, begin in zip(steps, begins, strict=True):
+        wet = [(dry, other) for dry, other in wet if dry > begin]
+        found.append(_room(job, step, [other for _, other in wet]))
+        if len(step.dots):
+            wet.append((begin + step.minutes.mean + dries(job, step, "touch"), step))
+    return tuple(found)
+
+
+def _room(job: Job, step: Step, wet: Sequence[Step]) -> Room:
+    if not len(step.dots):
+        return Room(None, "clear")
+    hand, dots = job.piece.work.hand, job.dots
+    side = 1.0 if hand.side == "right" else -1.0
+    sight = job.solved.halves.of(step.half)
+    mirrored = sight.surface.side if sight else 1.0
+    # 1. What is wet, as whoever looks at this half sees it: of other steps, and of this one.
+    there = np.concatenate([other.dots for other in wet]) if wet else np.empty(0, np.intp)
+    others, own = (
+        _Picture(dots.x[some] * mirrored, dots.y[some], dots.radius[some], hand.radius)
+        for some in (there[job.back[there] == (step.half == "back")], step.dots)
+    )
+    # 2. For each place the directions in which a hand may rest.
+    some = step.dots[:: ceil(len(step.dots) / AT_ONCE)]
+    x, y = dots.x[some] * mirrored, dots.y[some]
+    way = np.arange(WAYS) * 2 * pi / WAYS
+    spend(LOOKED * len(some) * WAYS)
+    rests = x[:, None] + hand.reach * np.sin(way), y[:, None] - hand.reach * np.cos(way)
+    clear = others.clear(*rests)
+    both = clear & own.clear(*rests)
+    turned = _turn(both[0] if both[0].any() else clear[0], way, x[0], y[0], side)
+    if both.any(axis=1).all():
+        return Room(turned, "clear")
+    return Room(turned, OWN if clear.any(axis=1).all() else BLOCKED)
+
+
+def _turn(clear: Mask, way: Array, x: float, y: float, side: float) -> float | None:
+    """Degrees that bring the clear direction nearest to outward to the wrist."""
+    if not clear.any():
+        return None
+    outward = np.arctan2(x, -y)
+    off = np.where(clear, np.abs((way - outward + pi) % (2 * pi) - pi), np.inf)
+    chosen = float(way[int(off.argmin())])
+    return float(np.degrees((side * WRIST_RAD - chosen) % (2 * pi)))
+
+
+class _Picture:
+    """Which middles of a resting hand are clear of discs, as squares of a picture."""
+
+    def __init__(self, x: Array, y: Array, radius: Array, hand: float) -> None:
+        self.blocked: NDArray[np.bool_] | None = None
+        if not len(x):
+            return
+        from scipy.ndimage import distance_transform_edt
+
+        # 1. Middles and points of the edges, each a square.
+        around = np.arange(ROUND) * 2 * pi / ROUND
+        x = np.concatenate((x, (x[:, None] + radius[:, None] * np.sin(around)).ravel()))
+        y = np.concatenate((y, (y[:, None] + radius[:, None] * np.cos(around)).ravel()))
+        # 2. A hand may not have its middle within its own radius of one.
+        extent = max(float(np.ptp(x)), float(np.ptp(y))) + 2 * hand
+        self.square = max(SQUARE, extent / ACROSS)
+        margin = hand + 2 * self.square
+        self.left, self.top = float(x.min()) - margin, float(y.min()) - margin
+        wide, high = (ceil((float(v.max()) - float(v.min()) + 2 * margin) / self.square) + 1 for v in (x, y))
+        spend(wide * high * 8)
+        picture = np.ones((high, wide), bool)
+        picture[((y - self.top) / self.square).astype(int), ((x - self.left) / self.square).astype(int)] = False
+        self.blocked = np.asarray(distance_transform_edt(picture) * self.square < hand)
+
+    def clear(self, x: Array, y: Array) -> Mask:
+        if self.blocked is None:
+            return np.ones(x.shape, bool)
+        column, line = (
+            np.floor((x - self.left) / self.square).astype(int),
+            np.floor((y - self.top) / self.square).astype(int),
+        )
+        high, wide = self.blocked.shape
+        inside = (column >= 0) & (line >= 0) & (column < wide) & (line < high)
+        found = np.ones(x.shape, bool)
+        found[inside] = ~self.blocked[line[inside], column[inside]]
+        return found

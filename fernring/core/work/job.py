@@ -1,0 +1,96 @@
+"""A piece to be painted, as the kinds of steps look at it."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from functools import cached_property
+
+from ..document.piece import Piece, shades_named
+from ..document.shelf import Paint, PaintShade, RampShade
+from ..dots.table import Dots, Mask, Whole
+from ..solved import Solved
+from ..words.lengths import mm
+from ..words.numbers import counted
+from .drying import Drying
+from .groups import Family, Group, Key, groups, halves_of, is_tail
+
+
+@dataclass(frozen=True, eq=False)
+class Job:
+    solved: Solved
+    drying: Drying
+
+    @property
+    def piece(self) -> Piece:
+        return self.solved.piece
+
+    @property
+    def dots(self) -> Dots:
+        return self.solved.dots
+
+    @cached_property
+    def groups(self) -> tuple[Group, ...]:
+        return tuple(groups(self.solved, self.piece.work.petals == "one by one"))
+
+    def of(self, *families: Family) -> list[Group]:
+        return [group for group in self.groups if group.key.family in families]
+
+    @cached_property
+    def back(self) -> Mask:
+        """Dots on the other half of a ball or egg."""
+        return halves_of(self.solved) > 0
+
+    @cached_property
+    def pulled(self) -> Mapping[int, int]:
+        """The mark that is pulled from a dot, by the dot."""
+        return {one.dot: number for number, one in enumerate(self.solved.marked) if is_tail(one, self.dots)}
+
+    @cached_property
+    def carries(self) -> frozenset[int]:
+        """Dots that something stands on."""
+        above = self.dots.level > 1
+        return frozenset(self.dots.below[above].tolist())
+
+    @cached_property
+    def _paints(self) -> list[Paint | None]:
+        """The paint of each shade; of a ramp its first."""
+        piece, palette = self.piece, self.solved.palette
+        paints, ramps = ({one.id: one for one in many} for many in (piece.paints, piece.ramps))
+        found: list[Paint | None] = [None] * len(palette.shades)
+        for row in piece.rows:
+            for shade in shades_named(row):
+                if isinstance(shade, PaintShade):
+                    found[palette.index(shade)] = paints[shade.paint]  # type: ignore[assignment]
+                elif isinstance(shade, RampShade):
+                    found[palette.index(shade)] = paints[ramps[shade.ramp].stops[0]]  # type: ignore[union-attr,assignment]
+        return found
+
+    def paint(self, shade: int) -> Paint:
+        """What a shade is mixed from; the base coat counts as a plain paint."""
+        found = self._paints[shade] if shade >= 0 else None
+        base = self.piece.blank.base
+        return found or Paint(id="base", name=base.name, colour=base.colour)
+
+    def row_id(self, key: Key) -> str:
+        """The row, trim, layer, level, side, tool and shade of a group: the same after an edit of anything else."""
+        row = self.piece.rows[key.row]
+        trim = row.all_trims[key.trim].id if key.trim >= 0 else "own"
+        tool = self.piece.tools[key.tool].id if key.tool >= 0 else "any"
+        shade = self.solved.palette.shades[key.shade]
+        parts = (row.id, trim, key.layer, key.level, key.side, tool, shade.name, "back" if key.back else "front")
+        return "/".join(str(part) for part in parts)
+
+    def sized(self, dots: Whole) -> str:
+        """ "12 dots of {3}", "seven dots of {0.8} to {2}"."""
+        size = 2 * self.dots.radius[dots]
+        low, high = float(size.min()), float(size.max())
+        across = mm(round(low, 2)) if high - low < 0.01 else f"{mm(round(low, 2))} to {mm(round(high, 2))}"
+        return f"{counted(len(dots))} {'dot' if len(dots) == 1 else 'dots'} of {across}"
+
+    def where(self, key: Key) -> str:
+        """ "row 3", "the centre", on which half."""
+        return self.solved.name(key.row) + (", on the back" if key.back else "")
+
+    def using(self, key: Key) -> str:
+        """ " with Ball 2 in Ember"."""
+        tool = f" with {self.piece.tools[key.tool].name}" if key.tool >= 0 else ""
+        return f"{tool} in {self.solved.palette.shades[key.shade].name}"

@@ -1,0 +1,32 @@
+"""Guides taken off with a damp swab, when what was painted near them is dry."""
+
+from collections.abc import Iterator, Sequence
+
+from ..job import Job
+from ..pace import minutes
+from ..step import Step
+from .kind import PAINTING, Bond, StepKind
+
+FIRST_ROWS = 3  # painted before guides come off early
+
+
+def _make(job: Job) -> Iterator[Step]:
+    words = "Take the guides off with a damp swab" + (", all but those that are still needed." if _early(job) else ".")
+    yield Step(id="erase", kind="guides off", words=words, minutes=minutes(180), needs="touch")
+
+
+def _bind(job: Job, own: Sequence[Step], painting: Sequence[Step]) -> Iterator[Bond]:
+    rows = FIRST_ROWS if _early(job) else len(job.piece.rows)
+    for erase in own:
+        for step in painting:
+            if 0 <= step.row < rows:
+                yield Bond(erase, step, erase.needs)
+            elif step.row >= rows and step.trim < 0 and len(step.dots):
+                yield Bond(step, erase)
+
+
+def _early(job: Job) -> bool:
+    return job.piece.work.erase == "after the first rows"
+
+
+ERASE = StepKind(name="guides off", stage=PAINTING, make=_make, bind=_bind)

@@ -1,0 +1,22 @@
+"""The centre and the guides, drawn before the first dot."""
+
+from collections.abc import Iterator
+
+from ...guides.markers import markers
+from ..job import Job
+from ..pace import minutes
+from ..step import Step
+from .kind import MARKING, StepKind
+
+EACH_S = 20.0  # seconds for a line
+
+
+def _make(job: Job) -> Iterator[Step]:
+    piece = job.piece
+    marker = piece.guides.marker or markers(piece.blank)[0].name
+    lines = piece.segments + len(piece.guides.circles) + len(piece.guides.at_rows)
+    words = f"Find the centre and draw the guides with {marker}: faint lines, and wipe their dust off."
+    yield Step(id="mark out", kind="mark out", words=words, minutes=minutes(120 + EACH_S * lines), needs="top")
+
+
+MARK_OUT = StepKind(name="mark out", stage=MARKING, make=_make)

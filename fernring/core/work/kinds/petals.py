@@ -1,0 +1,30 @@
+"""Petals: dots walked round their hosts, layer by layer; all left sides and then all right, or petal by petal."""
+
+from collections.abc import Iterator
+from functools import partial
+
+from ...dots.table import Whole
+from ...words.numbers import counted
+from ..groups import Family, Group
+from ..job import Job
+from ..runs import dotted
+from ..step import Step
+from .kind import PAINTING, StepKind
+
+SIDES = ("both sides, petal by petal", "left sides", "right sides")
+
+
+def _make(job: Job) -> Iterator[Step]:
+    for group in job.of(Family.PETALS):
+        yield from dotted(job, group, "petals", partial(_said, job, group))
+
+
+def _said(job: Job, group: Group, dots: Whole, loads: int) -> str:
+    layer = f", layer {group.key.layer}" if group.key.layer > 1 else ""
+    many = f", {counted(loads)} loads" if 1 < loads < len(dots) else ", a fresh load for each"
+    return (
+        f"Walk {job.where(group.key)}{layer}, {SIDES[group.key.side]}: {job.sized(dots)}{job.using(group.key)}{many}."
+    )
+
+
+PETALS = StepKind(name="petals", stage=PAINTING, make=_make)

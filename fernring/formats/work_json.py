@@ -1,0 +1,61 @@
+"""The steps of a piece as JSON."""
+
+from typing import Any
+
+import numpy as np
+import orjson
+
+from ..core.work.step import Step
+from ..core.work.work import Work
+
+_OPTIONS = orjson.OPT_SERIALIZE_NUMPY
+
+
+def work_bytes(work: Work) -> bytes:
+    """Every step in the order of the work. `dots` and `marks` count those of this answer's own plan; `begin`, waits and
+    `minutes` are minutes, `begin` from the start of the work.
+    """
+    return orjson.dumps(
+        {
+            "steps": [_step(work, place) for place in range(len(work.steps))],
+            "minutes": round(work.minutes, 2),
+            "hand_minutes": round(work.hand_minutes, 2),
+            "tool_changes": work.timed.tools,
+            "pot_changes": work.timed.pots,
+        },
+        option=_OPTIONS,
+    )
+
+
+def _step(work: Work, place: int) -> dict[str, Any]:
+    step, room = work.steps[place], work.room[place]
+    piece = work.solved.piece
+    return {
+        "id": step.id,
+        "kind": step.kind,
+        "row": piece.rows[step.row].id if step.row >= 0 else None,
+        "trim": _trim(work, step),
+        "half": step.half,
+        "dots": step.dots,
+        "marks": np.array(step.marks, np.int32),
+        "tool": piece.tools[step.tool].id if step.tool >= 0 else None,
+        "shade": step.shade if step.shade >= 0 else None,
+        "loads": step.loads,
+        "reloads": np.array(step.reloads, np.int32),
+        "sitting": work.sitting[place],
+        "begin": round(work.begins[place], 3),
+        "minutes": [round(value, 3) for value in step.minutes],
+        "after": [
+            {"step": one.step, "wait": round(one.wait, 3), "state": one.state} for one in work.after.get(step.id, ())
+        ],
+        "within": [{"step": one.step, "minutes": round(one.minutes, 3)} for one in work.within.get(step.id, ())],
+        "turntable": None if room.turntable is None else round(room.turntable, 1),
+        "hand": room.hand,
+        "care": work.care[place],
+        "words": step.words,
+        "cautions": step.cautions,
+    }
+
+
+def _trim(work: Work, step: Step) -> str | None:
+    return work.solved.piece.rows[step.row].all_trims[step.trim].id if step.row >= 0 and step.trim >= 0 else None

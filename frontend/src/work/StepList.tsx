@@ -1,0 +1,81 @@
+/** All steps by sittings, one of them picked; arrows go from one to the next. */
+import { useEffect, useRef } from "react";
+import type { Step, Work } from "../api/types";
+import { spokenText, useUnits } from "../studio/units";
+import { type Sitting, sittings } from "./sittings";
+import { long } from "./times";
+
+interface Props {
+  work: Work;
+  picked: string;
+  onPick: (id: string) => void;
+}
+
+export function StepList({ work, picked, onPick }: Props) {
+  const at = work.steps.findIndex((step) => step.id === picked);
+  const go = (event: React.KeyboardEvent) => {
+    const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    const next = by === undefined ? undefined : work.steps[at + by];
+    if (!next) return;
+    event.preventDefault();
+    onPick(next.id);
+  };
+  const own = sittings(work.steps);
+  return (
+    <nav className="work-list" aria-label="Steps">
+      <h1>Steps</h1>
+      <p className="quiet small">
+        {work.steps.length} steps, {long(work.hand_minutes)} of work in {counted(own.length)}. Times are usual ones, not
+        yet yours.
+      </p>
+      {own.map((sitting) => (
+        <section key={sitting.number} aria-label={`Sitting ${sitting.number}`}>
+          <Heading sitting={sitting} />
+          <ol onKeyDown={go}>
+            {sitting.steps.map((step) => (
+              <Line key={step.id} step={step} picked={step.id === picked} onPick={onPick} />
+            ))}
+          </ol>
+          {sitting.wait !== null && <p className="work-wait small">then {long(sitting.wait)} to dry</p>}
+        </section>
+      ))}
+    </nav>
+  );
+}
+
+function counted(many: number): string {
+  return many === 1 ? "one sitting" : `${many} sittings`;
+}
+
+function Heading({ sitting }: { sitting: Sitting }) {
+  return (
+    <h2>
+      Sitting {sitting.number}
+      <span className="quiet small figures"> {long(sitting.minutes)} at the table</span>
+    </h2>
+  );
+}
+
+function Line({ step, picked, onPick }: { step: Step; picked: boolean; onPick: (id: string) => void }) {
+  const units = useUnits((state) => state.units);
+  const button = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (picked && button.current?.parentElement?.parentElement?.contains(document.activeElement))
+      button.current.focus();
+  }, [picked]);
+  return (
+    <li>
+      <button
+        ref={button}
+        type="button"
+        className="work-step"
+        aria-pressed={picked}
+        tabIndex={picked ? 0 : -1}
+        onClick={() => onPick(step.id)}
+      >
+        <span>{spokenText(step.words, units)}</span>
+        <span className="figures quiet small">{long(step.minutes[0])}</span>
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,69 @@
+"""Drying times. Common practice, no source, throughout."""
+
+from math import exp
+
+from fernring.core.document.shelf import Paint
+from fernring.core.work.drying import STATES, Drying, Report, drying, posterior
+from tests import samples
+from tests.assertions import FernTestCase
+
+HOUR, DAY = 60.0, 1440.0
+
+
+def at(warmth: float = 20.0, material: str = "canvas") -> Drying:
+    return Drying(material, warmth, {})
+
+
+def paint(**more: str) -> Paint:
+    return Paint(id="p", name="P", colour="#ffffff", **more)
+
+
+class DryingTest(FernTestCase):
+    def test_thin_dots_take_an_hour_or_two_and_thick_ones_a_night(self) -> None:
+        self.assertTrue(0.9 * HOUR <= at().dot(1.5, paint(), "top") <= 2 * HOUR)
+        self.assertTrue(8 * HOUR <= at().dot(10.0, paint(), "top") <= 16 * HOUR)
+
+    def test_retarder_takes_more_than_a_day_whatever_the_size(self) -> None:
+        for size in (0.8, 10.0):
+            self.assertGreater(at().dot(size, paint(medium="retarder"), "top"), DAY)
+
+    def test_heavy_texture_is_turned_over_after_two_days(self) -> None:
+        self.assertGreaterEqual(at().dot(3.0, paint(body="heavy"), "turn"), 2 * DAY)
+        self.assertLess(at().dot(3.0, paint(), "turn"), DAY)
+
+    def test_dots_wait_a_night_for_varnish_and_coats_as_well(self) -> None:
+        for found in (at().dot(0.8, paint(), "varnish"), at().coat("varnish")):
+            self.assertGreaterEqual(found, 12 * HOUR)
+
+    def test_states_follow_one_another(self) -> None:
+        for size in (1.0, 5.0, 16.0):
+            times = [at().dot(size, paint(), state) for state in STATES]
+            self.assertEqual(times, sorted(times))
+            self.assertAlmostEqual(times[0] / times[1], 0.35)
+
+    def test_thicker_thinner_porous_and_glazed(self) -> None:
+        usual = at().dot(3.0, paint(), "top")
+        self.assertAlmostEqual(at().dot(6.0, paint(), "top") / usual, 2**1.2)
+        self.assertLess(at(material="wood").dot(3.0, paint(), "top"), usual)
+        self.assertGreater(at(material="glazed tile").dot(3.0, paint(), "top"), usual)
+        self.assertGreater(at().dot(3.0, paint(medium="gel"), "top"), usual)
+
+    def test_ten_degrees_warmer_halves_it(self) -> None:
+        self.assertAlmostEqual(at(30.0).dot(3.0, paint(), "top") * 2, at(20.0).dot(3.0, paint(), "top"))
+        self.assertAlmostEqual(at(10.0).coat("top"), 2 * at(20.0).coat("top"))
+        self.assertAlmostEqual(at(10.0).skins(paint()), 8.0)
+
+    def test_what_is_reported_moves_that_paint_alone(self) -> None:
+        reports = [Report("medium", "none", 30.0, 60.0, True)] * 4
+        learned = drying(samples.piece().blank, 20.0, reports)
+        bare = drying(samples.piece().blank, 20.0)
+        factor = learned.dot(3.0, paint(), "top") / bare.dot(3.0, paint(), "top")
+        self.assertAlmostEqual(factor, exp(posterior(reports).mean))
+        self.assertTrue(0.5 < factor < 0.65)
+        self.assertEqual(learned.dot(3.0, paint(body="fluid"), "top"), bare.dot(3.0, paint(body="fluid"), "top"))
+
+    def test_still_wet_prolongs_and_more_reports_are_surer(self) -> None:
+        wet, dry = (posterior([Report("medium", "none", 60.0, 60.0, dry)]) for dry in (False, True))
+        self.assertGreater(wet.mean, 0.0)
+        self.assertEqual(dry.mean, 0.0)
+        self.assertLess(posterior([Report("fluid", "none", 60.0, 60.0, True)] * 2).sd, dry.sd)

@@ -1,0 +1,155 @@
+"""What comes before what, what must be dry, what follows at once."""
+
+from fernring.core.document.piece import Piece
+from fernring.core.solved import solve_piece
+from fernring.core.work.drying import drying
+from fernring.core.work.graph import Graph, graph
+from fernring.core.work.job import Job
+from fernring.core.work.step import After, Step
+from tests import patterns
+from tests.assertions import FernTestCase
+from tests.work_cases import worked
+
+SIX = {"count": {"kind": "absolute", "repeats": 6}, "start": patterns.LINES}
+BALL = {"blank": {**patterns.piece("petals").blank.model_dump(mode="json"), **patterns.BALL}}
+
+
+def bound(piece: Piece) -> Graph:
+    return graph(Job(solve_piece(piece), drying(piece.blank, piece.work.warmth)))
+
+
+class GraphTest(FernTestCase):
+    def kinds(self, found: Graph) -> list[str]:
+        return [step.kind for step in found.steps]
+
+    def step(self, found: Graph, kind: str, row: int = -1) -> Step:
+        return next(one for one in found.steps if one.kind == kind and row in (-1, one.row))
+
+    def after(self, found: Graph, step: Step, first: Step) -> list[After]:
+        return [one for one in found.after.get(step.id, ()) if one.step == first.id]
+
+    def test_preparing_by_material_and_choice(self) -> None:
+        for material, wanted in (
+            ("wood", ["sand", "base coat", "base coat"]),
+            ("cast stone", ["fill holes", "base coat", "base coat"]),
+            ("glazed tile", ["base coat", "base coat"]),
+        ):
+            piece = worked(patterns.row("a", 3.0, distance=patterns.at(20), **SIX))
+            piece = piece.model_copy(update={"blank": piece.blank.model_copy(update={"material": material})})
+            kinds = self.kinds(bound(piece))
+            self.assertEqual(kinds[: kinds.index("mark out")], wanted)
+        kinds = self.kinds(bound(worked(patterns.centre(3.0), base_coats=1, seal_base=True, coat="none")))
+        wanted = ["base coat", "seal the base", "seal the base", "mark out", "dots", "guides off", "check"]
+        self.assertEqual([kind for kind in kinds if kind != "fill holes"], wanted)
+
+    def test_each_coat_waits_for_the_one_below(self) -> None:
+        found = bound(worked(patterns.centre(3.0)))
+        first, second = (step for step in found.steps if step.kind == "base coat")
+        (wait,) = self.after(found, second, first)
+        self.assertEqual(wait.state, "top")
+        self.assertGreater(wait.wait, 30.0)
+
+    def test_dots_on_dots_wait_and_walked_ones_do_not(self) -> None:
+        trims = [patterns.walk(1.0, load="each", shades=patterns.shades("teal")), patterns.top(2.0)]
+        found = bound(worked(patterns.row("a", 5.0, distance=patterns.at(25), trims=trims, **SIX)))
+        host, walked, top = (self.step(found, kind) for kind in ("dots", "petals", "top dots"))
+        self.assertEqual(self.after(found, walked, host), [After(host.id)])
+        (wait,) = self.after(found, top, host)
+        self.assertEqual(wait.state, "top")
+        self.assertGreater(wait.wait, 100.0)
+
+    def test_a_nested_row_comes_after_what_it_lies_on_and_one_at_a_distance_does_not(self) -> None:
+        nested, free = patterns.row("b", 3.0), patterns.row("c", 3.0, distance=patterns.at(40.0), start=patterns.LINES)
+        found = bound(worked(patterns.centre(8.9), nested, free))
+        own = [self.step(found, "dots", row) for row in range(3)]
+        self.assertTrue(self.after(found, own[1], own[0]))
+        self.assertFalse(self.after(found, own[2], own[1]))
+
+    def test_gap_dots_come_after_all_they_lie_between(self) -> None:
+        rows = patterns.centre(8.9), patterns.row("b", 4.6), patterns.row("g", 2.0, track={"kind": "gaps"})
+        found = bound(worked(*rows))
+        last = self.step(found, "dots", 2)
+        for row in range(2):
+            self.assertTrue(self.after(found, last, self.step(found, "dots", row)))
+
+    def test_tails_and_swirls_follow_at_once_and_pilots_come_before(self) -> None:
+        rows = patterns.centre(8.9, trims=[patterns.top(3.0)]), patterns.row("b", 4.0, trims=[patterns.swipe(4.0)])
+        found = bound(worked(*rows))
+        centre, head = self.step(found, "dots", 0), self.step(found, "dots", 1)
+        for kind, first in (("swirl", centre), ("pull", head)):
+            (within,) = found.within[self.step(found, kind).id]
+            self.assertEqual((within.step, within.minutes), (first.id, 4.0))
+        self.assertTrue(self.after(found, centre, self.step(found, "pilot dot")))
+        self.assertNotIn("swirl", self.kinds(bound(worked(*rows, swirl=False))))
+
+    def test_heads_come_in_batches_that_the_paint_allows(self) -> None:
+        many = patterns.row("b", 3.0, distance=patterns.at(40), count={"kind": "absolute", "repeats": 48},
+                            trims=[patterns.swipe(3.0)])  # fmt: skip
+        found = bound(worked(many))
+        heads = [step for step in found.steps if step.kind == "dots"]
+        pulls = [step for step in found.steps if step.kind == "pull"]
+        self.assertGreater(len(heads), 2)
+        self.assertEqual(len(heads), len(pulls))
+        for head, pull in zip(heads, pulls, strict=True):
+            self.assertEqual(len(head.dots), len(pull.marks))
+            self.assertLessEqual(head.minutes.mean + pull.minutes.mean, 4.0)
+
+    def test_lines_under_come_first_and_lines_over_when_dots_are_dry(self) -> None:
+        for laid, early in (("under", True), ("over", False)):
+            line = patterns.line("l", 0.8, distance=patterns.at(20.0), laid=laid)
+            found = bound(worked(line, patterns.row("a", 4.0, distance=patterns.at(20.0), **SIX)))
+            drawn, dots = self.step(found, "lines"), self.step(found, "dots")
+            first, later = (drawn, dots) if early else (dots, drawn)
+            (wait,) = self.after(found, later, first)
+            self.assertEqual(wait.state, "touch" if early else "top")
+            self.assertGreater(wait.wait, 5.0)
+
+    def test_a_ball_is_turned_when_its_front_is_dry_right_through(self) -> None:
+        piece = worked(patterns.row("a", 4.0, distance=patterns.at(20), half="both", **SIX))
+        piece = patterns.read({**piece.model_dump(mode="json"), **BALL})
+        found = bound(piece)
+        turn = self.step(found, "turn over")
+        front, back = (step for step in found.steps if step.kind == "dots")
+        self.assertEqual([one.state for one in self.after(found, turn, front)], ["turn"])
+        self.assertTrue(self.after(found, back, turn))
+        self.assertFalse(self.after(found, turn, back))
+
+    def test_guides_off_early_or_at_the_end(self) -> None:
+        rows = [patterns.row(f"r{k}", 2.0, distance=patterns.at(10.0 + 6 * k), **SIX) for k in range(5)]
+        for erase, last_waits in (("at the end", False), ("after the first rows", True)):
+            found = bound(worked(*rows, erase=erase))
+            off, last = self.step(found, "guides off"), self.step(found, "dots", 4)
+            self.assertEqual(bool(self.after(found, last, off)), last_waits)
+            self.assertEqual(bool(self.after(found, off, last)), not last_waits)
+            self.assertTrue(self.after(found, off, self.step(found, "dots", 0)))
+
+    def test_finishing_as_chosen_with_its_cautions(self) -> None:
+        rows = (
+            patterns.row("a", 4.0, distance=patterns.at(20), **SIX),
+            patterns.shaped("c", 3.0, "crystal", distance=patterns.at(30), **SIX),
+        )
+        for coat, kind, coats, words in (
+            ("sprayed varnish", "coat", 3, "respirator"), ("resin", "coat", 1, "safety data sheet"),
+            ("baked", "bake", 2, "label"), ("none", "", 2, ""),
+        ):  # fmt: skip
+            found = bound(worked(*rows, coat=coat, coats=coats, backing="felt"))
+            own = [step for step in found.steps if step.kind == kind]
+            self.assertEqual(len(own), {"coat": coats, "bake": 1, "": 0}[kind])
+            for step in own:
+                self.assertIn(words, step.cautions[0])
+            dots, glue, back = (self.step(found, name) for name in ("dots", "crystals", "back"))
+            if own:
+                self.assertEqual([one.state for one in self.after(found, own[0], dots)], ["varnish"])
+                self.assertTrue(self.after(found, glue, own[-1]))
+            self.assertTrue(self.after(found, back, glue))
+            self.assertIn("glue", glue.cautions[0])
+
+    def test_ids_stay_when_another_row_changes(self) -> None:
+        a, b = (
+            patterns.row("a", 4.0, distance=patterns.at(20), **SIX),
+            patterns.row("b", 3.0, trims=[patterns.top(1.3)]),
+        )
+        before = {step.id for step in bound(worked(a, b)).steps}
+        after = {step.id for step in bound(worked(patterns.row("n", 2.0, distance=patterns.at(10)), a, b)).steps}
+        self.assertLessEqual(before, after)
+        self.assertEqual(len(before), len(bound(worked(a, b)).steps))

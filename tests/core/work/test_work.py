@@ -1,0 +1,94 @@
+"""Whole orders of work, looked at by somebody who knows nothing of how they are found."""
+
+from unittest.mock import patch
+
+import numpy as np
+
+from fernring.core import budget
+from fernring.core.document.reading import read_piece
+from fernring.core.errors import SpentError
+from fernring.core.work.care import time_words
+from fernring.core.work.drying import Report
+from fernring.core.work.work import Work, work
+from tests import kept, patterns
+from tests.assertions import FernTestCase
+from tests.work_cases import QUICK, broken, random_piece, worked
+
+SIX = {"count": {"kind": "absolute", "repeats": 6}, "start": patterns.LINES}
+
+
+def starts(found: Work) -> dict[str, float]:
+    return {step.id: begin for step, begin in zip(found.steps, found.begins, strict=True)}
+
+
+class WorkTest(FernTestCase):
+    def test_nothing_is_broken_in_samples_and_random_pieces(self) -> None:
+        random = np.random.default_rng(4)
+        pieces = [patterns.piece(name) for name in patterns.PIECES] + [random_piece(random) for _ in range(25)]
+        for number, piece in enumerate(pieces):
+            with self.subTest(number=number):
+                self.assertEqual(broken(work(piece)), [])
+
+    def test_nor_in_documents_of_earlier_versions(self) -> None:
+        for document in kept.documents(1):
+            if document["format"] == "fernring.piece":
+                with self.subTest(document["name"]):
+                    self.assertEqual(broken(work(read_piece(document))), [])
+
+    def test_the_same_document_gives_the_same_steps(self) -> None:
+        one, other = (work(patterns.piece("petals")) for _ in range(2))
+        self.assertEqual([step.id for step in one.steps], [step.id for step in other.steps])
+        self.assertEqual(one.begins, other.begins)
+
+    def test_a_piece_without_rows_or_tools_has_its_steps(self) -> None:
+        found = work(worked(base_coats=1))
+        self.assertEqual([step.kind for step in found.steps][-3:], ["check", "coat", "coat"])
+        bare = patterns.with_rows(patterns.row("a", 3.0, distance=patterns.at(20), **SIX), tools=[])
+        dots = next(step for step in work(bare).steps if step.kind == "dots")
+        self.assertEqual((dots.tool, len(dots.dots)), (-1, 6))
+        self.assertIn("six dots of {3} in Pale", dots.words)
+
+    def test_words_of_steps(self) -> None:
+        trims = [patterns.walk(1.0, load="each", shades=patterns.shades("teal"), layers=2)]
+        found = {step.kind: step.words for step in work(worked(patterns.row("a", 5.0, trims=trims, **SIX))).steps}
+        self.assertEqual(found["dots"], "Row 1: six dots of {5} in Pale; quarter points first, then between.")
+        self.assertIn("Walk row 1, layer 2, right sides:", found["petals"])
+        self.assertIn("a fresh load for each", found["petals"])
+
+    def test_care_between_steps(self) -> None:
+        rows = (
+            patterns.row("a", 3.0, distance=patterns.at(20), trims=[patterns.top(1.3)], **SIX),
+            patterns.row("b", 2.0, distance=patterns.at(30), shades=patterns.shades("red"), **SIX),
+        )
+        found = work(worked(*rows, **QUICK))
+        care = {step.kind: said for step, said in zip(found.steps, found.care, strict=True)}
+        self.assertEqual(care["dots"], "Wipe Tool 2, take Tool 3. Cover Red, stir Pale.")
+        self.assertRegex(care["top dots"], r"^Wait \d+ (minutes|hours) until something may lie on it\.$")
+        self.assertEqual(found.sitting[0], 1)
+        self.assertEqual(sorted(set(found.sitting)), list(range(1, found.sitting[-1] + 1)))
+        self.assertEqual(
+            found.minutes, max(begin + step.minutes.mean for step, begin in zip(found.steps, found.begins, strict=True))
+        )
+
+    def test_times_in_words(self) -> None:
+        for minutes, words in ((0.4, "a minute"), (48.2, "48 minutes"), (100.0, "2 hours"), (2880.0, "2 days")):
+            self.assertEqual(time_words(minutes), words)
+
+    def test_what_was_reported_shortens_the_wait(self) -> None:
+        piece = worked(patterns.row("a", 6.0, distance=patterns.at(20), trims=[patterns.top(3.0)], **SIX), **QUICK)
+        quick = work(piece, [Report("medium", "none", 20.0, 60.0, True)] * 5)
+        self.assertLess(quick.minutes, 0.6 * work(piece).minutes)
+
+    def test_costs_decide_between_waiting_and_changing(self) -> None:
+        """Two shades on two rows each: dear pots are changed once, dear tools as seldom as can be."""
+        rows = [
+            patterns.row(f"r{k}", size, distance=patterns.at(12.0 + 8 * k), shades=patterns.shades(shade), **SIX)
+            for k, (size, shade) in enumerate([(3.0, "pale"), (4.6, "red"), (3.0, "red"), (4.6, "pale")])
+        ]
+        for tool, pot, dear in ((0.0, 9.0, "pots"), (9.0, 0.0, "tools")):
+            found = work(worked(*rows, costs={"tool": tool, "pot": pot}, **QUICK)).timed
+            self.assertEqual(getattr(found, dear), 1, dear)
+
+    def test_too_much_is_refused(self) -> None:
+        with patch.object(budget, "MOST_WORK", 20_000), self.assertRaises(SpentError):
+            work(patterns.piece("petals"))
