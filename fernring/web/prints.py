@@ -15,6 +15,7 @@ from ..core.document.facts import chosen, named
 from ..core.document.numbers import Ident, Label, Tick
 from ..core.solved import Solved, solve_piece
 from ..core.words.lengths import Units, mm
+from ..core.work.work import work
 from ..formats.pages import Stamp, spread
 from ..formats.paper import MOST_AT_ALL, MOST_PAGES, Layout, Paper, Way, place
 from ..formats.sheets.all import is_corrected, kinds_for, sheet
@@ -23,6 +24,7 @@ from ..formats.sheets.sheet import Choice, Sheet
 from ..formats.svg import svg
 from ..formats.written.booklet import booklet
 from ..formats.written.html import booklet_html
+from ..formats.written.work_card import work_card
 from .answer import Answer, Asked
 from .errors import RESPONSES
 from .exports import file_answer
@@ -101,6 +103,12 @@ class BundleRequest(PrintRequest):
 
 class CutterRequest(PrintRequest):
     format: Literal["dxf", "svg"] = "dxf"
+
+
+class WorkCardRequest(Asked):
+    piece: PieceBody
+    paper: Paper = "A4"
+    units: Units = "mm"
 
 
 class BookletRequest(Asked):
@@ -237,6 +245,15 @@ def post_booklet(request: BookletRequest) -> Response:
     from ..formats.written.pdf import booklet_pdf
 
     return file_answer(booklet_pdf(book, request.paper), "application/pdf", request.piece.name, ", pattern.pdf")
+
+
+@router.post("/work-card", response_model=None, responses={200: {"content": {"application/octet-stream": {}}}})
+def post_work_card(request: WorkCardRequest) -> Response:
+    """The steps of a piece on paper."""
+    from ..formats.written.work_card_pdf import work_card_pdf
+
+    card = work_card(work(request.piece), request.units, _today())
+    return file_answer(work_card_pdf(card, request.paper), "application/pdf", request.piece.name, ", steps.pdf")
 
 
 @router.post("/bundle", response_model=None, responses={200: {"content": {"application/x-ndjson": {}}}})

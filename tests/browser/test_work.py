@@ -24,6 +24,7 @@ class WorkTest(BrowserTestCase):
         """Every step in turn: what it is, how long, and at the end the coats with their cautions."""
         words = self.steps().all_text_contents()
         self.assertRegex(words[0], "^Fill bubble holes")
+        self.assertEqual(self.download("Work card, PDF")[:5], b"%PDF-")
         expect(self.page.get_by_role("heading", name=re.compile("^Sitting 2"))).to_be_visible()
         for _ in words[1:]:
             self.press("Next step")

@@ -43,6 +43,12 @@ class WorkTest(WebTestCase):
         piece = worked(patterns.row("a", 6.0, trims=[patterns.top(2.0)]), **QUICK).model_dump(mode="json")
         self.assertLess(self.ask(piece, reports=[REPORT] * 3)["minutes"], self.ask(piece)["minutes"])
 
+    def test_the_card_is_a_pdf_in_the_readers_unit(self) -> None:
+        piece = worked(patterns.centre(8.9), **QUICK).model_dump(mode="json")
+        answer = self.client.post("/api/print/work-card", json={"piece": piece, "units": "inch", "paper": "Letter"})
+        self.assertEqual((answer.status_code, answer.content[:5]), (200, b"%PDF-"))
+        self.assertIn("steps.pdf", answer.headers["content-disposition"])
+
     def test_bad_choices_and_reports_are_refused_with_a_sentence(self) -> None:
         piece = worked(patterns.centre(8.9)).model_dump(mode="json")
         for body, field in (

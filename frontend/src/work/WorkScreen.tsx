@@ -1,17 +1,22 @@
 /** The steps of a piece, from bare blank to finished, in the order of the hand. */
+import { Button } from "@mantine/core";
+import { IconPrinter } from "@tabler/icons-react";
 import { useQuery } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { Link } from "wouter";
 import { useStore } from "zustand";
-import { client, need } from "../api/client";
+import { client, download, need } from "../api/client";
 import type { Piece, Plan, Step, Work } from "../api/types";
 import { Saved, UndoRedo } from "../piece/Strip";
 import type { Session } from "../piece/session";
 import { useUndoKeys } from "../piece/useKeys";
 import { useSession } from "../piece/useSession";
+import { fileName } from "../print/room";
 import { Stone } from "../stone/Stone";
 import { Lost } from "../studio/Lost";
+import { tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
+import { useUnits } from "../studio/units";
 import { Choices } from "./Choices";
 import { paintedUntil } from "./painted";
 import { StepCard } from "./StepCard";
@@ -25,25 +30,36 @@ export function WorkScreen({ id }: { id: string }) {
   useUndoKeys(session.ledger);
   if (lost) return <Lost why={lost} />;
   return (
-    <Shell title="Steps" strip={<WorkStrip session={session} name={piece?.name ?? "Piece"} />}>
+    <Shell title="Steps" strip={<WorkStrip session={session} piece={piece} />}>
       {piece && <Steps session={session} piece={piece} />}
     </Shell>
   );
 }
 
-function WorkStrip({ session, name }: { session: Session; name: string }) {
+function WorkStrip({ session, piece }: { session: Session; piece: Piece | null }) {
+  const units = useUnits((state) => state.units);
+  const card = (one: Piece) =>
+    download("/api/print/work-card", { piece: one, units }, fileName(one, "steps", "pdf")).catch(tellProblem);
   return (
     <>
       <Link href="/" className="plainlink">
         Bench
       </Link>
       <Link href={`/piece/${session.ledger.ident}`} className="plainlink">
-        <bdi>{name}</bdi>
+        <bdi>{piece?.name ?? "Piece"}</bdi>
       </Link>
       <strong>Steps</strong>
       <UndoRedo ledger={session.ledger} />
       <Saved ledger={session.ledger} />
       <span className="grow" />
+      <Button
+        disabled={!piece}
+        leftSection={<IconPrinter size={17} />}
+        onClick={() => piece && void card(piece)}
+        aria-label="Work card, PDF"
+      >
+        Work card
+      </Button>
     </>
   );
 }

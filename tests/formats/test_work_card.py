@@ -1,0 +1,48 @@
+"""The work card, read back from its pages."""
+
+import pypdfium2
+
+from fernring.core.work.work import work
+from fernring.formats.written.work_card import WorkCard, work_card
+from fernring.formats.written.work_card_pdf import work_card_pdf
+from tests import patterns
+from tests.assertions import FernTestCase
+from tests.work_cases import worked
+
+DATE = "27 November 2026"
+
+
+class WorkCardTest(FernTestCase):
+    def card(self, units: str = "mm", **more: object) -> WorkCard:
+        rows = patterns.centre(8.9), patterns.row("a", 4.6, trims=[patterns.top(2.0)])
+        return work_card(work(worked(*rows, **more)), units, DATE)  # type: ignore[arg-type]
+
+    def read(self, data: bytes) -> str:
+        pages = pypdfium2.PdfDocument(data)
+        return " ".join(" ".join(page.get_textpage().get_text_range().split()) for page in pages)
+
+    def test_every_step_stands_on_it_with_its_cautions(self) -> None:
+        card = self.card(coat="resin")
+        told = self.read(work_card_pdf(card, "A4"))
+        lines = [line for sitting in card.sittings for line in sitting.lines]
+        self.assertIn(f"{len(lines)} steps", told)
+        for line in lines:
+            for words in (line.words, line.care, line.facts, *line.cautions):
+                self.assertIn(" ".join(words.split()), told)
+        self.assertIn("Caution. Resin: fresh air, gloves, a respirator", told)
+        self.assertIn(DATE, told)
+
+    def test_lengths_in_the_readers_unit(self) -> None:
+        found = [line.words for sitting in self.card("inch").sittings for line in sitting.lines]
+        self.assertTrue(any("0.181 in" in words for words in found), found)
+        self.assertFalse(any("{" in words for words in found))
+
+    def test_sittings_and_pages(self) -> None:
+        card = self.card()
+        self.assertEqual(
+            [sitting.title.split(":")[0] for sitting in card.sittings], ["Sitting 1", "Sitting 2", "Sitting 3"]
+        )
+        self.assertIn("three sittings", card.intro)
+        self.assertGreater(len(pypdfium2.PdfDocument(work_card_pdf(card, "Letter"))), 1)
+        alone = self.card(coat="none", base_coats=0)
+        self.assertEqual(work_card_pdf(alone, "A4"), work_card_pdf(alone, "A4"))
