@@ -11,6 +11,7 @@ from .surface import Array
 Along = Callable[[Array], Array]
 STEPS = 60
 SETTLED = 1e-11
+LITTLE, STALLED = 0.99, 3  # so many steps in a row that leave so much of the squares lead nowhere
 PERIOD = 2 * np.pi
 
 
@@ -30,14 +31,16 @@ def closed_chain(curve: Along, start: Array, sums: Array) -> Chain:
 
     `curve` maps parameters (n,) to points (n, 3) and closes after 2 pi; `start` are parameters to begin from.
     Newton's method: row i of the Jacobian holds only t_i, t_(i+1) and g, so each step is one forward sweep in which
-    every correction is written as u_i + v_i dg, closed by the last equation. Steps that fold the chain are halved.
+    every correction is written as u_i + v_i dg, closed by the last equation. Steps that fold the chain are halved;
+    where they hardly help any more no equal gap exists near by.
     """
     t = start.astype(float)
     chord, residual = _residual(curve, t, sums, 0.0)
     gap = float(residual.mean())
     residual = residual - gap
+    stalled = 0
     for _ in range(STEPS):
-        if float(np.abs(residual).max()) < SETTLED:
+        if float(np.abs(residual).max()) < SETTLED or stalled == STALLED:
             break
         dt, dg = _newton(curve, t, chord, residual)
         share = 1.0
@@ -45,7 +48,9 @@ def closed_chain(curve: Along, start: Array, sums: Array) -> Chain:
             trial = t + share * dt
             if (trial[1:] > trial[:-1]).all() and trial[0] + PERIOD > trial[-1]:
                 beyond, found = _residual(curve, trial, sums, gap + share * dg)
-                if float(found @ found) < float(residual @ residual):
+                less, before = float(found @ found), float(residual @ residual)
+                if less < before:
+                    stalled = stalled + 1 if less > LITTLE * before else 0
                     t, gap, chord, residual = trial, gap + share * dg, beyond, found
                     break
             share /= 2

@@ -13,21 +13,23 @@ def secant_root(
     tolerance: float,
     width: float = 1e-10,
     about: float | None = None,
+    most: int = 200,
 ) -> float:
     """The largest value found between low and high with rising(value) <= 0.
 
     The search ends when the function comes within `tolerance` of zero from below, or low and high within `width` of
-    each other. Returns `low` when even that is above zero and `high` when the function never rises past it. Beyond
-    the root it may be infinite. It is looked for `about` there first. Secants through the last two values, aimed a
-    little short of zero; halving where they lead past what is known to be too far, or meet what is infinite.
+    each other, or after `most` values. Returns `low` when even that is above zero and `high` when the function never
+    rises past it. Beyond the root it may be infinite. It is looked for `about` there first. Secants through the last
+    two values, aimed a little short of zero; halving where they lead past what is known to be too far, or meet what is
+    infinite.
     """
     f_low = rising(low)
     if f_low >= -tolerance:
         return low
     bracketed = False
     guess = about if about is not None and low < about < high else (low + high) / 2
-    while high - low > width:
-        value = rising(guess)
+    while high - low > width and most > 0:
+        value, most = rising(guess), most - 1
         if -tolerance <= value <= 0:
             return guess
         slope = (value - f_low) / (guess - low)

@@ -31,13 +31,13 @@ class Spread:
 
 
 @budgeted
-def spread_slack(piece: Piece, apart: float = 1e-10) -> Spread:
+def spread_slack(piece: Piece, apart: float = 1e-10, tries: int = 200) -> Spread:
     """Add delta >= 0 to the gap of the nested rows inside the last fixed row, or inside the border.
 
     The target is the border when nested rows come after every fixed row; else it is the inner painted edge
     of the last fixed row less the piece's safe gap. Where the rows jump past the target the nearest state
-    below it is taken and the remainder stated. Where a jump lies is found to within `apart` (mm). Raises
-    FitError when there is no nested row, or nothing left to spread.
+    below it is taken and the remainder stated. Where a jump lies is found to within `apart` (mm), by so many
+    tries at most. Raises FitError when there is no nested row, or nothing left to spread.
     """
     chosen, fixed = slack_rows(piece)
     if not chosen:
@@ -55,7 +55,9 @@ def spread_slack(piece: Piece, apart: float = 1e-10) -> Spread:
     if before < -CLOSE_ENOUGH:
         raise FitError(f"There is no slack to spread: the rows already run {mm(-before)} too far.", "rows")
     most = min(MOST_GAP - max(piece.rows[index].gap for index in chosen), before + CLOSE_ENOUGH)
-    added = secant_root(over, 0.0, max(most, 0.0), CLOSE_ENOUGH / 10, width=apart, about=before / len(chosen))
+    added = secant_root(
+        over, 0.0, max(most, 0.0), CLOSE_ENOUGH / 10, width=apart, most=tries, about=before / len(chosen)
+    )
     return tried[added]
 
 

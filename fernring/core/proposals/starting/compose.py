@@ -28,7 +28,7 @@ from .rings import centre, rings
 
 Half = Literal["front", "back", "both"]
 LEAST_APART, MOST_TRIES = 0.05, 8
-JUMP = 1e-5  # mm of gap to which a jump is found; the last row takes what is left over
+JUMP, TRIES = 1e-5, 10  # mm of gap to which a jump is found, if so many do; the last row takes what is left over
 ADORNED = 1.5  # one of so many shares of the budget may go into a design before it is tried plainly
 
 
@@ -124,7 +124,7 @@ def _to_the_border(design: Design) -> None:
     """Spread the slack; what a jump leaves over on a half is taken by setting its last row at the border."""
     if len(design.rows) < 2:
         return
-    spread = spread_slack(design.piece, JUMP)
+    spread = spread_slack(design.piece, JUMP, TRIES)
     rows, changed = list(spread.piece.rows), len(spread.piece.rows)
     for half in ("front", "back"):
         own = [k for k, row in enumerate(spread.placed) if row.half == half and row.n]
