@@ -22,6 +22,7 @@ def work_bytes(work: Work) -> bytes:
             "hand_minutes": round(work.hand_minutes, 2),
             "tool_changes": work.timed.tools,
             "pot_changes": work.timed.pots,
+            "refused": work.refused,
         },
         option=_OPTIONS,
     )

@@ -51,8 +51,11 @@ class StepAnswer(BaseModel):
 
 
 class WorkAnswer(BaseModel):
+    """`refused` says which of the artist's moves cannot be, and why."""
+
     steps: list[StepAnswer]
     minutes: float
     hand_minutes: float
     tool_changes: int
     pot_changes: int
+    refused: list[str]

@@ -56,6 +56,21 @@ class WorkTest(BrowserTestCase):
         self.page.keyboard.press("ArrowUp")
         expect(self.steps().nth(2)).to_be_focused()
 
+    def test_a_step_is_done_earlier_where_that_can_be(self) -> None:
+        words = self.steps().all_text_contents()
+        nested = next(k for k, one in enumerate(words) if one.startswith("Row 2:"))
+        self.steps().nth(nested).click()
+        self.press("Do it earlier")
+        expect(self.page.get_by_role("status").filter(has_text="cannot come sooner")).to_contain_text("it needs “Row 1")
+        self.undo()
+        expect(self.page.get_by_text("cannot come sooner")).to_have_count(0)
+        self.steps().filter(has_text="Take the guides off").click()
+        self.press("Do it later")
+        expect(self.page.get_by_role("button", name="Take the order that was found")).to_be_visible()
+        self.press("Take the order that was found")
+        expect(self.page.get_by_role("button", name="Take the order that was found")).to_have_count(0)
+        self.assertEqual(self.document()["work"]["moves"], [])
+
     def test_another_finish_and_another_room_change_the_steps_and_are_undone(self) -> None:
         many = self.steps().count()
         self.choose("Finish", "resin")

@@ -5,10 +5,12 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from .facts import Fact, chosen, named
-from .numbers import Frozen, Tick
+from .numbers import FIRST, Frozen, Tick
 
 _real = Field(strict=True, allow_inf_nan=False)
 Minutes = Annotated[float, _real, Field(ge=0, le=600)]
+StepId = Annotated[str, Field(strict=True, min_length=1, max_length=900)]
+MOST_MOVES = 200
 Coats = Annotated[int, Field(strict=True, ge=0, le=6)]
 
 
@@ -22,6 +24,13 @@ class Hand(Frozen):
     reach: Annotated[float, _real, Field(ge=20, le=200), named("From the place to the hand", "length")] = 70.0
 
 
+class Move(Frozen):
+    """A step that the artist does before another one; both by their ids."""
+
+    step: StepId
+    before: StepId
+
+
 class Costs(Frozen):
     """What a change costs beside the minutes of work and of waiting (minutes)."""
 
@@ -30,7 +39,9 @@ class Costs(Frozen):
 
 
 class Work(Frozen):
-    """`base_coats` None stands for as many as the material takes. `warmth` is the room's (degrees Celsius)."""
+    """`base_coats` None stands for as many as the material takes. `warmth` is the room's (degrees Celsius). `moves` are
+    what the artist does in another order, where that can be; one whose steps are gone waits for them to come back.
+    """
 
     base_coats: Annotated[Coats | None, named("Base coats", "count", none="as the material takes")] = None
     seal_base: Annotated[Tick, named("seal the base, so that mistakes wipe off")] = False
@@ -70,3 +81,4 @@ class Work(Frozen):
     warmth: Annotated[float, _real, Field(ge=5, le=40), named("Warmth of the room, °C", "number")] = 20.0
     hand: Hand = Hand()
     costs: Costs = Costs()
+    moves: Annotated[tuple[Move, ...], FIRST, Field(max_length=MOST_MOVES)] = ()

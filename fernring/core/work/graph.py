@@ -12,11 +12,12 @@ from ..document.start import InVee, Offset
 from ..dots.index import Index
 from ..dots.table import Whole
 from ..rows.tracks import track_of
-from .drying import State
+from .edges import Edges
 from .groups import is_tail, stands_on
 from .job import Job
 from .kinds import KINDS
 from .kinds.kind import FINISHING, MARKING, PAINTING, PREPARING, Bond
+from .moved import moved
 from .step import After, Step, Within
 
 CLOSE = 0.5  # mm: nearer than this a line laid over dots lies on them
@@ -24,35 +25,13 @@ CLOSE = 0.5  # mm: nearer than this a line laid over dots lies on them
 
 @dataclass(frozen=True)
 class Graph:
-    """For every step, by its id: what it comes after, and what it must follow at once."""
+    """For every step, by its id: what it comes after, and what it must follow at once. `refused` says which moves of
+    the artist cannot be, and why."""
 
     steps: tuple[Step, ...]
     after: Mapping[str, tuple[After, ...]]
     within: Mapping[str, tuple[Within, ...]]
-
-
-class _Edges:
-    """What is asked of every step, each thing once."""
-
-    def __init__(self, job: Job) -> None:
-        self.job = job
-        self.after: dict[str, dict[tuple[str, State | None], After]] = defaultdict(dict)
-        self.within: dict[str, tuple[Within, ...]] = {}
-
-    def add(self, bond: Bond) -> None:
-        step, first, state, within = bond
-        if step.id != first.id:
-            wait = dries(self.job, first, state) if state else 0.0
-            self.after[step.id][first.id, state] = After(first.id, wait, state)
-        if within is not None:
-            self.within[step.id] = (Within(first.id, within),)
-
-
-def dries(job: Job, step: Step, state: State) -> float:
-    """Minutes until what a step leaves is dry for this; 0 where it leaves nothing wet."""
-    if step.coat:
-        return job.drying.coat(state)
-    return job.drying.dot(step.wide, job.paint(step.shade), state) if step.wide and step.shade >= 0 else 0.0
+    refused: tuple[str, ...] = ()
 
 
 def graph(job: Job) -> Graph:
@@ -63,7 +42,7 @@ def graph(job: Job) -> Graph:
         [step for kind, own in made if kind.stage in stages for step in own]
         for stages in ((PREPARING, MARKING), (PAINTING,), (FINISHING,))
     )
-    edges = _Edges(job)
+    edges = Edges(job)
     # 1. Preparing and marking out follow one another, then painting begins.
     _in_line(edges, before)
     for step in painting:
@@ -83,10 +62,12 @@ def graph(job: Job) -> Graph:
             if done is finishing[0] or done.needs:
                 edges.add(Bond(done, step, done.needs))
     _in_line(edges, finishing)
-    return Graph(steps, {ident: tuple(found.values()) for ident, found in edges.after.items()}, edges.within)
+    # 4. What the artist moves, where nothing speaks against it.
+    refused = tuple(moved(job, steps, edges))
+    return Graph(steps, {ident: tuple(found.values()) for ident, found in edges.after.items()}, edges.within, refused)
 
 
-def _in_line(edges: _Edges, steps: Sequence[Step]) -> None:
+def _in_line(edges: Edges, steps: Sequence[Step]) -> None:
     """Each after the one before, and as dry as it needs what the last coats left."""
     for k, step in enumerate(steps):
         if k:

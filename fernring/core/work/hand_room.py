@@ -15,7 +15,7 @@ from numpy.typing import NDArray
 
 from ..budget import spend
 from ..dots.table import Array, Mask
-from .graph import dries
+from .edges import dries
 from .job import Job
 from .step import Step
 

@@ -18,7 +18,9 @@ from .step import After, Step, Within
 @dataclass(frozen=True, eq=False)
 class Work:
     """`steps` stand in the order of the work; for each `begins` is its minute from the start, `sitting` the number of
-    its sitting, `care` what to do before it and `room` where the hand rests. What binds a step is found by its id."""
+    its sitting, `care` what to do before it and `room` where the hand rests. What binds a step is found by its id;
+    `refused` says which of the artist's moves cannot be.
+    """
 
     solved: Solved
     steps: tuple[Step, ...]
@@ -29,6 +31,7 @@ class Work:
     care: tuple[str, ...]
     room: tuple[Room, ...]
     timed: Timed
+    refused: tuple[str, ...] = ()
 
     @property
     def minutes(self) -> float:
@@ -51,5 +54,5 @@ def work(piece: Piece, reports: Sequence[Report] = ()) -> Work:
     steps = tuple(bound.steps[k] for k in timed.order)
     return Work(
         solved, steps, timed.begins, bound.after, bound.within, sittings(steps, timed.begins),
-        cares(job, bound, steps, timed.begins), rooms(job, steps, timed.begins), timed,
+        cares(job, bound, steps, timed.begins), rooms(job, steps, timed.begins), timed, bound.refused,
     )  # fmt: skip

@@ -1488,6 +1488,9 @@ export const FACTS = {
     "least": 5,
     "most": 40,
     "default": 20.0
+   },
+   "moves": {
+    "longest": 200
    }
   },
   "Hand": {

@@ -3030,6 +3030,16 @@ export interface components {
             seen: components["schemas"]["SeenColumns"];
         };
         /**
+         * Move
+         * @description A step that the artist does before another one; both by their ids.
+         */
+        Move: {
+            /** Before */
+            before: string;
+            /** Step */
+            step: string;
+        };
+        /**
          * NamedCentre
          * @description Middle of length and width, centroid, centre of the largest circle inside, or of the smallest around.
          */
@@ -3568,6 +3578,7 @@ export interface components {
              *         "reach": 70,
              *         "side": "right"
              *       },
+             *       "moves": [],
              *       "petals": "side by side",
              *       "seal_base": false,
              *       "swirl": true,
@@ -4974,7 +4985,8 @@ export interface components {
         };
         /**
          * Work
-         * @description `base_coats` None stands for as many as the material takes. `warmth` is the room's (degrees Celsius).
+         * @description `base_coats` None stands for as many as the material takes. `warmth` is the room's (degrees Celsius). `moves` are
+         *     what the artist does in another order, where that can be; one whose steps are gone waits for them to come back.
          */
         Work: {
             /**
@@ -5018,6 +5030,11 @@ export interface components {
              */
             hand: components["schemas"]["Hand"];
             /**
+             * Moves
+             * @default []
+             */
+            moves: components["schemas"]["Move"][];
+            /**
              * Petals
              * @default side by side
              * @enum {string}
@@ -5039,7 +5056,10 @@ export interface components {
              */
             warmth: number;
         };
-        /** WorkAnswer */
+        /**
+         * WorkAnswer
+         * @description `refused` says which of the artist's moves cannot be, and why.
+         */
         WorkAnswer: {
             /** Hand Minutes */
             hand_minutes: number;
@@ -5047,6 +5067,8 @@ export interface components {
             minutes: number;
             /** Pot Changes */
             pot_changes: number;
+            /** Refused */
+            refused: string[];
             /** Steps */
             steps: components["schemas"]["StepAnswer"][];
             /** Tool Changes */

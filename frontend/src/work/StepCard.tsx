@@ -10,9 +10,10 @@ interface Props {
   plan: Plan;
   work: Work;
   onPick: (id: string) => void;
+  onMove: (step: string, before: string) => void;
 }
 
-export function StepCard({ step, piece, plan, work, onPick }: Props) {
+export function StepCard({ step, piece, plan, work, onPick, onMove }: Props) {
   const units = useUnits((state) => state.units);
   const at = work.steps.indexOf(step);
   const shade = step.shade === null ? undefined : plan.shades[step.shade];
@@ -31,7 +32,8 @@ export function StepCard({ step, piece, plan, work, onPick }: Props) {
         )}
         {step.loads > 1 && <Fact name="Loads">{step.loads}</Fact>}
         <Fact name="Time">
-          {long(mean)}, {long(quick)} to {long(slow)}
+          {long(mean)}
+          {long(quick) !== long(slow) && `, ${long(quick)} to ${long(slow)}`}
         </Fact>
         {step.turntable !== null && <Fact name="Turn the piece">{Math.round(step.turntable)}° clockwise</Fact>}
       </dl>
@@ -51,6 +53,17 @@ export function StepCard({ step, piece, plan, work, onPick }: Props) {
         </span>
         <Button disabled={at + 1 === work.steps.length} onClick={() => onPick(work.steps[at + 1]!.id)}>
           Next step
+        </Button>
+        <span className="grow" />
+        <Button variant="subtle" disabled={at === 0} onClick={() => onMove(step.id, work.steps[at - 1]!.id)}>
+          Do it earlier
+        </Button>
+        <Button
+          variant="subtle"
+          disabled={at + 1 === work.steps.length}
+          onClick={() => onMove(work.steps[at + 1]!.id, step.id)}
+        >
+          Do it later
         </Button>
       </div>
     </section>

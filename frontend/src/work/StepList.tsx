@@ -9,9 +9,11 @@ interface Props {
   work: Work;
   picked: string;
   onPick: (id: string) => void;
+  /** What is said of the order as a whole. */
+  children: React.ReactNode;
 }
 
-export function StepList({ work, picked, onPick }: Props) {
+export function StepList({ work, picked, onPick, children }: Props) {
   const at = work.steps.findIndex((step) => step.id === picked);
   const go = (event: React.KeyboardEvent) => {
     const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
@@ -28,6 +30,7 @@ export function StepList({ work, picked, onPick }: Props) {
         {work.steps.length} steps, {long(work.hand_minutes)} of work in {counted(own.length)}. Times are usual ones, not
         yet yours.
       </p>
+      {children}
       {own.map((sitting) => (
         <section key={sitting.number} aria-label={`Sitting ${sitting.number}`}>
           <Heading sitting={sitting} />

@@ -16,7 +16,7 @@ import { Stone } from "../stone/Stone";
 import { Lost } from "../studio/Lost";
 import { tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
-import { useUnits } from "../studio/units";
+import { spokenText, useUnits } from "../studio/units";
 import { Choices } from "./Choices";
 import { paintedUntil } from "./painted";
 import { StepCard } from "./StepCard";
@@ -89,6 +89,8 @@ function Steps({ session, piece }: { session: Session; piece: Piece }) {
   return <Shown {...{ session, piece, work, plan, step }} busy={asked.isPlaceholderData} onPick={setPicked} />;
 }
 
+type Moves = Piece["work"]["moves"];
+
 interface ShownProps {
   session: Session;
   piece: Piece;
@@ -100,10 +102,29 @@ interface ShownProps {
 }
 
 function Shown({ session, piece, work, plan, step, busy, onPick }: ShownProps) {
+  const units = useUnits((state) => state.units);
   const painted = useMemo(() => paintedUntil(plan, work.steps, step), [plan, work, step]);
+  const change = (label: string, make: (now: Moves) => Moves) =>
+    session.edit(label, (now) => ({ ...now, work: { ...now.work, moves: make(now.work.moves) } }));
+  const move = (first: string, before: string) =>
+    change("Do a step earlier", (now) => [
+      ...now.filter((one) => !(one.step === before && one.before === first)),
+      { step: first, before },
+    ]);
   return (
     <main className="work" aria-busy={busy}>
-      <StepList work={work} picked={step.id} onPick={onPick} />
+      <StepList work={work} picked={step.id} onPick={onPick}>
+        {piece.work.moves.length > 0 && (
+          <Button size="xs" variant="default" onClick={() => change("Take the order that was found", () => [])}>
+            Take the order that was found
+          </Button>
+        )}
+        {work.refused.map((why) => (
+          <p key={why} className="work-hand small" role="status">
+            {spokenText(why, units)}
+          </p>
+        ))}
+      </StepList>
       <div className="work-middle">
         <Stone
           plan={painted}
@@ -112,7 +133,7 @@ function Shown({ session, piece, work, plan, step, busy, onPick }: ShownProps) {
           places={step.dots}
           guides="none"
         />
-        <StepCard step={step} piece={piece} plan={plan} work={work} onPick={onPick} />
+        <StepCard step={step} piece={piece} plan={plan} work={work} onPick={onPick} onMove={move} />
       </div>
       <Choices session={session} piece={piece} />
     </main>

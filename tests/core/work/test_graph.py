@@ -144,6 +144,31 @@ class GraphTest(FernTestCase):
             self.assertTrue(self.after(found, back, glue))
             self.assertIn("glue", glue.cautions[0])
 
+    def test_a_move_is_kept_where_nothing_speaks_against_it(self) -> None:
+        rows = [patterns.row(f"r{k}", 3.0, distance=patterns.at(15.0 + 9 * k), **SIX) for k in range(2)]
+        rows[1]["trims"] = [patterns.top(1.3)]
+        plain = bound(worked(*rows))
+        one, other = (self.step(plain, "dots", row) for row in range(2))
+        top = self.step(plain, "top dots")
+        found = bound(worked(*rows, moves=[{"step": other.id, "before": one.id}]))
+        self.assertEqual(found.refused, ())
+        self.assertTrue(self.after(found, one, other))
+        for step, before in ((top, other), (self.step(plain, "coat"), one)):
+            refused = bound(worked(*rows, moves=[{"step": step.id, "before": before.id}]))
+            self.assertIn("cannot come sooner: it needs", refused.refused[0])
+            self.assertEqual(refused.after, plain.after)
+        gone = bound(worked(*rows, moves=[{"step": "dots/none", "before": one.id}, {"step": one.id, "before": one.id}]))
+        self.assertEqual((gone.refused, gone.after), ((), plain.after))
+
+    def test_nothing_is_moved_between_a_dot_and_its_tail(self) -> None:
+        rows = [patterns.row(f"r{k}", 3.0, distance=patterns.at(15.0 + 12 * k), **SIX) for k in range(2)]
+        rows[1]["trims"] = [patterns.swipe(4.0)]
+        plain = bound(worked(*rows))
+        first, head, pull = self.step(plain, "dots", 0), self.step(plain, "dots", 1), self.step(plain, "pull")
+        found = bound(worked(*rows, moves=[{"step": first.id, "before": pull.id}]))
+        self.assertTrue(self.after(found, head, first))
+        self.assertIn("needs", bound(worked(*rows, moves=[{"step": head.id, "before": pull.id}])).refused[0])
+
     def test_ids_stay_when_another_row_changes(self) -> None:
         a, b = (
             patterns.row("a", 4.0, distance=patterns.at(20), **SIX),

@@ -1,0 +1,32 @@
+"""What is asked of every step, gathered: bonds become waits in minutes."""
+
+from collections import defaultdict
+
+from .drying import State
+from .job import Job
+from .kinds.kind import Bond
+from .step import After, Step, Within
+
+
+class Edges:
+    """What is asked of every step, each thing once."""
+
+    def __init__(self, job: Job) -> None:
+        self.job = job
+        self.after: dict[str, dict[tuple[str, State | None], After]] = defaultdict(dict)
+        self.within: dict[str, tuple[Within, ...]] = {}
+
+    def add(self, bond: Bond) -> None:
+        step, first, state, within = bond
+        if step.id != first.id:
+            wait = dries(self.job, first, state) if state else 0.0
+            self.after[step.id][first.id, state] = After(first.id, wait, state)
+        if within is not None:
+            self.within[step.id] = (Within(first.id, within),)
+
+
+def dries(job: Job, step: Step, state: State) -> float:
+    """Minutes until what a step leaves is dry for this; 0 where it leaves nothing wet."""
+    if step.coat:
+        return job.drying.coat(state)
+    return job.drying.dot(step.wide, job.paint(step.shade), state) if step.wide and step.shade >= 0 else 0.0
