@@ -132,7 +132,7 @@ class _Search:
 
     def _ways(self, one: _Begun) -> _Ways:
         """Every way to go on that could not be begun sooner: a step that must follow at once comes at once."""
-        owed = [k for k in self.glued.get(one.step, ()) if not one.done >> k & 1]
+        owed = [k for head, own in self.glued.items() if one.done >> head & 1 for k in own if not one.done >> k & 1]
         steps = np.array(owed[:1]) if owed else one.free
         begins = np.maximum(one.now, one.ready[steps])
         soon = begins <= float((begins + self.long[steps]).min()) + LATE

@@ -52,6 +52,12 @@ class ScheduleTest(FernTestCase):
         )
         self.assertIn("hp", order)
 
+    def test_so_do_two_that_follow_the_same_step(self) -> None:
+        after = {"p": (After("h"),), "q": (After("h"),)}
+        steps = [step("x", 3.0, 0), step("h", 1.0, 0), step("p", 1.0, 1), step("q", 1.0, 2), step("y", 3.0, 0)]
+        order, _ = ordered(*steps, after=after, p=Within("h", 4.0), q=Within("h", 4.0))
+        self.assertIn(order[order.index("h") :][:3], ("hpq", "hqp"))
+
     def test_of_equal_orders_the_larger_dots_come_first(self) -> None:
         order, _ = ordered(step("a", 1.0, wide=1.0), step("b", 1.0, wide=5.0), step("c", 1.0, wide=3.0))
         self.assertEqual(order, "bca")
