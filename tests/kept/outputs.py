@@ -16,9 +16,11 @@ from pathlib import Path
 from typing import Any
 
 import numpy as np
+from orjson import loads
 
 from fernring.core.document.changes import Change
 from fernring.core.document.reading import read_piece
+from fernring.core.document.work import Hand, Work
 from fernring.core.errors import FitError
 from fernring.core.plan import Plan, plan
 from fernring.core.proposals.fits import what_fits
@@ -26,6 +28,7 @@ from fernring.core.proposals.next_row import next_row
 from fernring.core.proposals.starting.compose import compose
 from fernring.core.proposals.starting.recipe import recipes
 from fernring.core.words.lengths import Units
+from fernring.core.work.work import work
 from fernring.formats.drawing import Primitive, within
 from fernring.formats.pages import Stamp, furniture, spread
 from fernring.formats.paper import Layout, Tile, Tiling
@@ -36,12 +39,18 @@ from fernring.formats.rows_csv import rows_csv
 from fernring.formats.sheets.all import kinds_for
 from fernring.formats.sheets.sheet import Choice, Sheet
 from fernring.formats.summary_json import summary_bytes
+from fernring.formats.work_json import work_bytes
 from fernring.formats.written.booklet import booklet
 from tests import kept
 
 HERE = Path(__file__).parent
 PROPOSED = 4  # for every how-manyeth document proposals are held too
 LAYOUTS = {"A4": Layout("A4"), "Letter across": Layout("Letter", "across", overlap=15.0, across=1.01)}
+CHOICES = (
+    Work(),
+    Work(petals="one by one", erase="after the first rows", coat="resin", backing="cork", seal_base=True, warmth=27.0,
+         hand=Hand(side="left")),
+)  # fmt: skip
 DRAWN = dict.fromkeys(("dots", "marks"))  # held by plans.json to a millionth of a millimetre
 
 
@@ -59,6 +68,7 @@ def outputs(name: str, found: Plan) -> dict[str, list[Any]]:
         "plan": plan_object(found) | DRAWN,
         "picture": picture(solved),
         "booklet": booklet(solved, units, "revision 3", "1 January 2030"),
+        "steps": loads(work_bytes(work(solved.piece.model_copy(update={"work": CHOICES[len(name) % 2]})))),
     }
     stamp = Stamp(solved.piece, "revision 3", "1 January 2030", units)
     for kind in kinds_for(solved):

@@ -35,6 +35,10 @@ class WorkTest(WebTestCase):
         top = next(step for step in steps if step["kind"] == "top dots")
         self.assertEqual((top["row"], top["after"][-1]["state"] in ("top", None)), ("a", True))
         self.assertIn("top", [one["state"] for one in top["after"]])
+        self.assertEqual(
+            {step["trim"] for step in steps if step["row"] == "a"},
+            {None, *(one["id"] for one in piece["rows"][1]["trims"])},
+        )
         begins = [step["begin"] for step in steps]
         self.assertEqual(begins, sorted(begins))
         self.assertAlmostEqual(found["hand_minutes"], float(np.sum([step["minutes"][0] for step in steps])), delta=0.1)

@@ -82,6 +82,29 @@ class GraphTest(FernTestCase):
         self.assertTrue(self.after(found, centre, self.step(found, "pilot dot")))
         self.assertNotIn("swirl", self.kinds(bound(worked(*rows, swirl=False))))
 
+    def test_a_stroke_on_a_dot_waits_for_it_and_one_beside_it_does_not(self) -> None:
+        on = patterns.row(
+            "a", 6.0, distance=patterns.at(25), trims=[patterns.swipe(6.0, shades=patterns.shades("red"))], **SIX
+        )
+        beside = patterns.row("a", 6.0, distance=patterns.at(25), trims=[patterns.hug(2.0)], **SIX)
+        for row, state in ((on, "top"), (beside, None)):
+            found = bound(worked(row))
+            host, stroke = self.step(found, "dots"), self.step(found, "strokes")
+            self.assertEqual([one.state for one in self.after(found, stroke, host)], [state])
+            self.assertEqual("on the dry dots" in stroke.words, state == "top")
+
+    def test_the_widest_dot_of_a_step_decides_its_wait_and_the_base_is_a_paint(self) -> None:
+        two = patterns.row("a", 2.0, 8.0, distance=patterns.at(30), shades=[{"kind": "base"}], **SIX)
+        two["pattern"][0]["tool"] = two["pattern"][1]["tool"] = None
+        two["trims"] = [patterns.top(1.0, on=["m0"])]
+        piece = patterns.read({**worked(two).model_dump(mode="json"), "tools": [], "rows": [two]})
+        found = bound(piece)
+        dots = self.step(found, "dots")
+        self.assertEqual(dots.wide, 8.0)
+        self.assertIn(piece.blank.base.name, dots.words)
+        (wait,) = self.after(found, self.step(found, "top dots"), dots)
+        self.assertGreater(wait.wait, 300.0)
+
     def test_heads_come_in_batches_that_the_paint_allows(self) -> None:
         many = patterns.row("b", 3.0, distance=patterns.at(40), count={"kind": "absolute", "repeats": 48},
                             trims=[patterns.swipe(3.0)])  # fmt: skip

@@ -25,9 +25,12 @@ class WorkTest(FernTestCase):
     def test_nothing_is_broken_in_samples_and_random_pieces(self) -> None:
         random = np.random.default_rng(4)
         pieces = [patterns.piece(name) for name in patterns.PIECES] + [random_piece(random) for _ in range(25)]
+        other = {"petals": "one by one", "erase": "after the first rows", "swirl": False, "base_coats": 0}
         for number, piece in enumerate(pieces):
-            with self.subTest(number=number):
-                self.assertEqual(broken(work(piece)), [])
+            for choices in ({}, other):
+                with self.subTest(number=number, choices=choices):
+                    chosen = piece.work.model_copy(update=choices)
+                    self.assertEqual(broken(work(piece.model_copy(update={"work": chosen}))), [])
 
     def test_nor_in_documents_of_earlier_versions(self) -> None:
         for document in kept.documents(1):

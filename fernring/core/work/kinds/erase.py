@@ -16,13 +16,17 @@ def _make(job: Job) -> Iterator[Step]:
 
 
 def _bind(job: Job, own: Sequence[Step], painting: Sequence[Step]) -> Iterator[Bond]:
-    rows = FIRST_ROWS if _early(job) else len(job.piece.rows)
     for erase in own:
         for step in painting:
-            if 0 <= step.row < rows:
+            if step.row >= 0 and not _early(job):
                 yield Bond(erase, step, erase.needs)
-            elif step.row >= rows and step.trim < 0 and len(step.dots):
-                yield Bond(step, erase)
+            elif _own(job, step):
+                yield Bond(erase, step, erase.needs) if step.row < FIRST_ROWS else Bond(step, erase)
+
+
+def _own(job: Job, step: Step) -> bool:
+    """Whether it sets own dots of a row on the front: guides that come off early have served when the first are set."""
+    return bool(step.half == "front" and step.trim < 0 and len(step.dots) and job.dots.level[step.dots[0]] == 1)
 
 
 def _early(job: Job) -> bool:
