@@ -45,6 +45,30 @@ class WorkTest(BrowserTestCase):
         name = re.compile("as it is after this step")
         expect(self.page.get_by_role("group", name=name).or_(self.page.get_by_label(name)).first).to_be_visible()
 
+    def test_dots_at_true_size_once_a_card_was_held_to_the_screen(self) -> None:
+        """The drawn card is an ISO/IEC 7810 ID-1, 85.60 by 53.98 mm; the scale stays on this device."""
+        self.steps().filter(has_text="Row 2:").first.click()
+        self.press("Set this screen")
+        thumb = self.page.get_by_role("slider", name="Size of the drawn card")
+        thumb.focus()
+        for _ in range(4):
+            self.page.keyboard.press("ArrowRight")
+        card = self.page.locator(".scale-card").bounding_box()
+        assert card
+        self.assertAlmostEqual(card["width"] / card["height"], 85.6 / 53.98, delta=0.02)
+        self.press("They are alike")
+        dot = self.page.get_by_role("img", name=re.compile("^A dot of"))
+        size = float((dot.get_attribute("aria-label") or "").split()[3])
+        box = dot.locator(".work-dot").bounding_box()
+        assert box
+        self.assertAlmostEqual(box["width"] / size, card["width"] / 85.6, delta=0.5)
+        self.page.reload()
+        self.steps().filter(has_text="Row 2:").first.click()
+        expect(dot).to_be_visible()
+        self.press("Set it again")
+        self.press("Forget it")
+        expect(dot).to_have_count(0)
+
     def test_by_keys_alone(self) -> None:
         self.steps().first.focus()
         for _ in range(3):
@@ -66,9 +90,9 @@ class WorkTest(BrowserTestCase):
         expect(self.page.get_by_text("cannot come sooner")).to_have_count(0)
         self.steps().filter(has_text="Take the guides off").click()
         self.press("Do it later")
-        expect(self.page.get_by_role("button", name="Take the order that was found")).to_be_visible()
+        expect(self.page.get_by_role("button", name="Take the order that was found", exact=True)).to_be_visible()
         self.press("Take the order that was found")
-        expect(self.page.get_by_role("button", name="Take the order that was found")).to_have_count(0)
+        expect(self.page.get_by_role("button", name="Take the order that was found", exact=True)).to_have_count(0)
         self.assertEqual(self.document()["work"]["moves"], [])
 
     def test_another_finish_and_another_room_change_the_steps_and_are_undone(self) -> None:

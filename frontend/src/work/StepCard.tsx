@@ -2,6 +2,7 @@
 import { Button } from "@mantine/core";
 import type { Piece, Plan, Step, Work } from "../api/types";
 import { spokenText, useUnits } from "../studio/units";
+import { TrueSize } from "./TrueSize";
 import { long } from "./times";
 
 interface Props {
@@ -36,6 +37,7 @@ export function StepCard({ step, piece, plan, work, onPick, onMove }: Props) {
           {long(quick) !== long(slow) && `, ${long(quick)} to ${long(slow)}`}
         </Fact>
         {step.turntable !== null && <Fact name="Turn the piece">{Math.round(step.turntable)}° clockwise</Fact>}
+        <TrueSize step={step} plan={plan} tool={tool} />
       </dl>
       {step.hand !== "clear" && <p className="work-hand">Hand: {step.hand}.</p>}
       <Waits step={step} work={work} />
