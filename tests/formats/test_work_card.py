@@ -2,6 +2,7 @@
 
 import pypdfium2
 
+from fernring.core.work.care import time_words
 from fernring.core.work.work import work
 from fernring.formats.written.work_card import WorkCard, work_card
 from fernring.formats.written.work_card_pdf import work_card_pdf
@@ -36,6 +37,21 @@ class WorkCardTest(FernTestCase):
         found = [line.words for sitting in self.card("inch").sittings for line in sitting.lines]
         self.assertTrue(any("0.181 in" in words for words in found), found)
         self.assertFalse(any("{" in words for words in found))
+
+    def test_figures_of_a_line(self) -> None:
+        """A short hand rests on the dots it sets; each sitting is as long as its steps and waits."""
+        ring = patterns.row("r", 3.0, distance=patterns.at(40.0), count={"kind": "absolute", "repeats": 60}, gap=0.1)
+        inside = patterns.row("c", 3.0, distance=patterns.at(8.0), start=patterns.LINES)
+        found = work(worked(ring, inside, hand={"reach": 25.0, "radius": 20.0}, base_coats=1, coat="none"))
+        card = work_card(found, "mm", DATE)
+        lines = [line for sitting in card.sittings for line in sitting.lines]
+        told = next(line.facts for line in lines if line.words.startswith("Row 2"))
+        self.assertIn("12 loads", told)
+        self.assertIn("hand: the hand would rest on dots of this step", told)
+        whole = (
+            found.begins[len(card.sittings[0].lines) - 1] + found.steps[len(card.sittings[0].lines) - 1].minutes.mean
+        )
+        self.assertEqual(card.sittings[0].title, f"Sitting 1: about {time_words(whole)}")
 
     def test_sittings_and_pages(self) -> None:
         card = self.card()

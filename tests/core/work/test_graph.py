@@ -166,6 +166,7 @@ class GraphTest(FernTestCase):
                 self.assertTrue(self.after(found, glue, own[-1]))
             self.assertTrue(self.after(found, back, glue))
             self.assertIn("glue", glue.cautions[0])
+            self.assertEqual((glue.tool, glue.shade, glue.loads, len(glue.marks)), (-1, -1, 0, 6))
 
     def test_a_move_is_kept_where_nothing_speaks_against_it(self) -> None:
         rows = [patterns.row(f"r{k}", 3.0, distance=patterns.at(15.0 + 9 * k), **SIX) for k in range(2)]

@@ -74,7 +74,14 @@ class WorkTest(FernTestCase):
         )
 
     def test_times_in_words(self) -> None:
-        for minutes, words in ((0.4, "a minute"), (48.2, "48 minutes"), (100.0, "2 hours"), (2880.0, "2 days")):
+        for minutes, words in (
+            (0.4, "a minute"),
+            (1.4, "a minute"),
+            (1.6, "2 minutes"),
+            (48.2, "48 minutes"),
+            (100.0, "2 hours"),
+            (2880.0, "2 days"),
+        ):
             self.assertEqual(time_words(minutes), words)
 
     def test_what_was_reported_shortens_the_wait(self) -> None:
