@@ -40,7 +40,7 @@ def _all(discs: bytes, sector_rad: float, start_rad: float, furthest: float) -> 
         near = off <= margin
         field = Field((x[near], y[near], r[near]), sector_rad, start_rad, furthest)
         found, widest = _among(field)
-        if widest <= margin:  # no disc further off comes into a circle, or touches one
+        if widest <= margin or near.all():  # no disc that was left out comes into a circle, or touches one
             break
     _, once = np.unique(found.places, return_index=True)
     return found.x[once], found.y[once], found.t[once]
