@@ -28,7 +28,7 @@ from .rings import centre, rings
 
 Half = Literal["front", "back", "both"]
 LEAST_APART, MOST_TRIES = 0.05, 8
-JUMP, TRIES = 1e-5, 10  # mm of gap to which a jump is found, if so many do; the last row takes what is left over
+JUMP, TRIES = 1e-5, 8  # mm of gap to which a jump is found, if so many do; the last row takes what is left over
 ADORNED = 1.5  # one of so many shares of the budget may go into a design before it is tried plainly
 
 
