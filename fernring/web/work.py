@@ -39,5 +39,5 @@ class WorkRequest(Asked):
 @router.post("/work", response_model=None, responses={200: {"model": WorkAnswer}})
 def post_work(request: WorkRequest) -> Response:
     """The steps of a document from bare blank to finished piece, in an order of the hand."""
-    reports = [Report(one.body, one.medium, one.minutes, one.expected, one.dry) for one in request.reports]
+    reports = [Report(**vars(one)) for one in request.reports]
     return Response(work_bytes(work(request.piece, reports)), media_type="application/json")

@@ -13,6 +13,8 @@ from ..words.numbers import counted
 from .drying import Drying
 from .groups import Family, Group, Key, groups, halves_of, is_tail
 
+CENTRAL = 1e-6  # mm
+
 
 @dataclass(frozen=True, eq=False)
 class Job:
@@ -38,6 +40,12 @@ class Job:
     def back(self) -> Mask:
         """Dots on the other half of a ball or egg."""
         return halves_of(self.solved) > 0
+
+    @cached_property
+    def centres(self) -> list[tuple[Group, int]]:
+        """Groups of one dot that lies on a centre, and that dot."""
+        found = [(group, int(group.dots[0])) for group in self.of(Family.DOTS) if len(group.dots) == 1]
+        return [(group, dot) for group, dot in found if float(self.dots.walk[dot]) < CENTRAL]
 
     @cached_property
     def pulled(self) -> Mapping[int, int]:
@@ -69,6 +77,10 @@ class Job:
         found = self._paints[shade] if shade >= 0 else None
         base = self.piece.blank.base
         return found or Paint(id="base", name=base.name, colour=base.colour)
+
+    def skins(self, shade: int) -> float:
+        """Minutes in which a dot of this shade can still be swirled or pulled."""
+        return self.drying.skins(self.paint(shade))
 
     def row_id(self, key: Key) -> str:
         """The row, trim, layer, level, side, tool and shade of a group: the same after an edit of anything else."""

@@ -18,7 +18,7 @@ def batches(job: Job, group: Group) -> list[Whole]:
     facts = table("pace.json")
     wide = float(2 * job.dots.radius[group.dots].max())
     each = facts["dot"] + facts["per_mm"] * wide + facts["load"] + facts["pull"]
-    room = 60 * job.drying.skins(job.paint(group.key.shade)) - facts["try"]
+    room = 60 * job.skins(group.key.shade) - facts["try"]
     most = max(int(room / each), 1)
     return [group.dots[k : k + most] for k in range(0, len(group.dots), most)]
 

@@ -179,10 +179,10 @@ class _Search:
             waits[later] -= 1
         fresh = [later for later in self.followers[step] if not waits[later]]
         free = np.concatenate((one.free[one.free != step], np.array(fresh, np.intp)))
-        tools, pots = self._changes(one, np.array([step]))
         return _Begun(
             one, step, begin, key[0], free, ready, waits, end, one.left - float(self.long[step]),
-            max(one.bound, begin + float(self.tails[step])), late, one.tools + int(tools[0]), one.pots + int(pots[0]),
+            max(one.bound, begin + float(self.tails[step])), late,
+            one.tools + (one.tool not in (-1, key[1])), one.pots + (one.pot not in (-1, key[2])),
             key[1], key[2], one.length + 1,
         )  # fmt: skip
 

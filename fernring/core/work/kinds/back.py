@@ -22,4 +22,4 @@ def _make(job: Job) -> Iterator[Step]:
         yield Step(id="back", kind="back", words=words, minutes=minutes(480), needs="varnish", cautions=(KNIFE,))
 
 
-BACK = StepKind(name="back", stage=FINISHING, make=_make)
+BACK = StepKind(stage=FINISHING, make=_make)

@@ -19,4 +19,4 @@ def _make(job: Job) -> Iterator[Step]:
         yield Step(id="bake", kind="bake", words=words, minutes=minutes(300), needs="varnish", cautions=(OVEN,))
 
 
-BAKE = StepKind(name="bake", stage=FINISHING, make=_make)
+BAKE = StepKind(stage=FINISHING, make=_make)

@@ -27,4 +27,4 @@ def _make(job: Job) -> Iterator[Step]:
         yield Step(id=f"base/{k + 1}", kind="base coat", words=words, minutes=long, coat=True, needs="top")
 
 
-BASE_COAT = StepKind(name="base coat", stage=PREPARING, make=_make)
+BASE_COAT = StepKind(stage=PREPARING, make=_make)

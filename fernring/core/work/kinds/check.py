@@ -13,4 +13,4 @@ def _make(_: Job) -> Iterator[Step]:
     yield Step(id="check", kind="check", words=words, minutes=minutes(180))
 
 
-CHECK = StepKind(name="check", stage=FINISHING, make=_make)
+CHECK = StepKind(stage=FINISHING, make=_make)

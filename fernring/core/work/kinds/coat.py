@@ -30,4 +30,4 @@ def _make(job: Job) -> Iterator[Step]:
         )  # fmt: skip
 
 
-COAT = StepKind(name="coat", stage=FINISHING, make=_make)
+COAT = StepKind(stage=FINISHING, make=_make)

@@ -23,4 +23,4 @@ def _said(job: Job, group: Group, dots: Whole, _: int) -> str:
     return f"{job.where(group.key).capitalize()}: {job.sized(dots)}{job.using(group.key)}{order}"
 
 
-DOTTING = StepKind(name="dots", stage=PAINTING, make=_make)
+DOTTING = StepKind(stage=PAINTING, make=_make)

@@ -33,4 +33,4 @@ def _early(job: Job) -> bool:
     return job.piece.work.erase == "after the first rows"
 
 
-ERASE = StepKind(name="guides off", stage=PAINTING, make=_make, bind=_bind)
+ERASE = StepKind(stage=PAINTING, make=_make, bind=_bind)

@@ -14,4 +14,4 @@ def _make(job: Job) -> Iterator[Step]:
         yield Step(id="fill holes", kind="fill holes", words=words, minutes=minutes(300), coat=True)
 
 
-FILL_HOLES = StepKind(name="fill holes", stage=PREPARING, make=_make)
+FILL_HOLES = StepKind(stage=PREPARING, make=_make)

@@ -17,4 +17,4 @@ def _make(job: Job) -> Iterator[Step]:
         yield step.replaced(cautions=(GLUE_CAUTION,), tool=-1, shade=-1, reloads=())
 
 
-GLUE = StepKind(name="crystals", stage=FINISHING, make=_make)
+GLUE = StepKind(stage=FINISHING, make=_make)

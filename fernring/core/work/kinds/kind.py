@@ -27,12 +27,11 @@ def _free(_: Job, __: Sequence[Step], ___: Sequence[Step]) -> Iterable[Bond]:
 
 @dataclass(frozen=True, kw_only=True)
 class StepKind:
-    """`name` stands on the page. `stage` is one of the four above: steps of preparing, marking out and finishing follow
+    """`stage` is one of the four above: steps of preparing, marking out and finishing follow
     one another in the order of the list, painting finds its own order. `make` answers the steps of this kind that a
     piece needs, `bind` what binds these beside what holds for every step, given them and all steps of painting.
     """
 
-    name: str
     stage: int
     make: Callable[[Job], Iterable[Step]]
     bind: Callable[[Job, Sequence[Step], Sequence[Step]], Iterable[Bond]] = _free

@@ -14,4 +14,4 @@ def _make(job: Job) -> Iterator[Step]:
         yield marked(job, group, "lines", "draw", ("line", "lines"))
 
 
-LINE = StepKind(name="lines", stage=PAINTING, make=_make)
+LINE = StepKind(stage=PAINTING, make=_make)

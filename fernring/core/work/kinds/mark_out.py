@@ -19,4 +19,4 @@ def _make(job: Job) -> Iterator[Step]:
     yield Step(id="mark out", kind="mark out", words=words, minutes=minutes(120 + EACH_S * lines), needs="top")
 
 
-MARK_OUT = StepKind(name="mark out", stage=MARKING, make=_make)
+MARK_OUT = StepKind(stage=MARKING, make=_make)

@@ -27,4 +27,4 @@ def _said(job: Job, group: Group, dots: Whole, loads: int) -> str:
     )
 
 
-PETALS = StepKind(name="petals", stage=PAINTING, make=_make)
+PETALS = StepKind(stage=PAINTING, make=_make)

@@ -3,7 +3,6 @@
 from collections.abc import Iterator, Sequence
 
 from ...words.lengths import mm
-from ..groups import Family
 from ..job import Job
 from ..pace import minutes
 from ..step import Step
@@ -13,9 +12,8 @@ HIDES = 6.0  # mm; a tool so wide hides the mark below it
 
 
 def _make(job: Job) -> Iterator[Step]:
-    for group in job.of(Family.DOTS):
-        alone = len(group.dots) == 1 and float(job.dots.walk[group.dots[0]]) < 1e-6
-        if alone and group.key.trim < 0 and 2 * float(job.dots.radius[group.dots[0]]) > HIDES:
+    for group, dot in job.centres:
+        if group.key.trim < 0 and 2 * float(job.dots.radius[dot]) > HIDES:
             words = f"Set a small pilot dot on the mark of {job.where(group.key)}: a dot over {mm(HIDES)} hides it."
             ident = f"pilot/{job.row_id(group.key)}"
             yield Step(
@@ -29,4 +27,4 @@ def _bind(_: Job, own: Sequence[Step], painting: Sequence[Step]) -> Iterator[Bon
         yield Bond(setting(painting, step), step)
 
 
-PILOT = StepKind(name="pilot dot", stage=PAINTING, make=_make, bind=_bind)
+PILOT = StepKind(stage=PAINTING, make=_make, bind=_bind)

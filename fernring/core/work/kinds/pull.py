@@ -33,7 +33,7 @@ def _bind(job: Job, own: Sequence[Step], painting: Sequence[Step]) -> Iterator[B
     heads = {int(dot): step for step in painting for dot in step.dots}
     for step in own:
         head = heads[job.solved.marked[step.marks[0]].dot]
-        yield Bond(step, head, within=job.drying.skins(job.paint(head.shade)))
+        yield Bond(step, head, within=job.skins(head.shade))
 
 
-PULL = StepKind(name="pull", stage=PAINTING, make=_make, bind=_bind)
+PULL = StepKind(stage=PAINTING, make=_make, bind=_bind)

@@ -16,4 +16,4 @@ def _make(job: Job) -> Iterator[Step]:
         yield Step(id="sand", kind="sand", words=words, minutes=minutes(600), cautions=(MASK,))
 
 
-SAND = StepKind(name="sand", stage=PREPARING, make=_make)
+SAND = StepKind(stage=PREPARING, make=_make)

@@ -19,4 +19,4 @@ def _make(job: Job) -> Iterator[Step]:
         )  # fmt: skip
 
 
-SEAL = StepKind(name="seal the base", stage=PREPARING, make=_make)
+SEAL = StepKind(stage=PREPARING, make=_make)

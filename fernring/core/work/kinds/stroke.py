@@ -15,4 +15,4 @@ def _make(job: Job) -> Iterator[Step]:
         yield marked(job, group, "strokes", done, ("stroke", "strokes"))
 
 
-STROKE = StepKind(name="strokes", stage=PAINTING, make=_make)
+STROKE = StepKind(stage=PAINTING, make=_make)

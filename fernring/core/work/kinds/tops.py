@@ -20,4 +20,4 @@ def _said(job: Job, group: Group, dots: Whole, _: int) -> str:
     return f"On the dry dots of {job.where(group.key)}: {job.sized(dots)}{job.using(group.key)}."
 
 
-TOPS = StepKind(name="top dots", stage=PAINTING, make=_make)
+TOPS = StepKind(stage=PAINTING, make=_make)

@@ -21,4 +21,4 @@ def _bind(_: Job, own: Sequence[Step], painting: Sequence[Step]) -> Iterator[Bon
                 yield Bond(step, turn) if step.half == "back" else Bond(turn, step, turn.needs)
 
 
-TURN = StepKind(name="turn over", stage=PAINTING, make=_make, bind=_bind)
+TURN = StepKind(stage=PAINTING, make=_make, bind=_bind)
