@@ -58,6 +58,16 @@ class WorkTest(FernTestCase):
         self.assertIn("Walk row 1, layer 2, right sides:", found["petals"])
         self.assertIn("a fresh load for each", found["petals"])
 
+    def test_a_side_walked_with_one_load_is_not_said_to_take_fresh_ones(self) -> None:
+        once = {"count": {"kind": "absolute", "repeats": 1}, "start": patterns.LINES}
+        for load, said in (("one", ", one load."), ("each", ", a fresh load for each.")):
+            petal = patterns.walk(1.5, load=load, shades=patterns.shades("teal"))
+            found = work(worked(patterns.row("a", 6.0, distance=patterns.at(25), trims=[petal], **once)))
+            for step in found.steps:
+                if step.kind == "petals":
+                    self.assertGreater(len(step.dots), 1)
+                    self.assertIn(said, step.words)
+
     def test_care_between_steps(self) -> None:
         rows = (
             patterns.row("a", 3.0, distance=patterns.at(20), trims=[patterns.top(1.3)], **SIX),

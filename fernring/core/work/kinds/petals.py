@@ -21,7 +21,8 @@ def _make(job: Job) -> Iterator[Step]:
 
 def _said(job: Job, group: Group, dots: Whole, loads: int) -> str:
     layer = f", layer {group.key.layer}" if group.key.layer > 1 else ""
-    many = f", {counted(loads)} loads" if 1 < loads < len(dots) else ", a fresh load for each"
+    some = "one load" if loads == 1 else f"{counted(loads)} loads"
+    many = f", {some}" if loads < len(dots) else ", a fresh load for each"
     return (
         f"Walk {job.where(group.key)}{layer}, {SIDES[group.key.side]}: {job.sized(dots)}{job.using(group.key)}{many}."
     )
