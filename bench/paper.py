@@ -8,13 +8,14 @@ from reportlab.pdfgen.canvas import Canvas
 
 from fernring.core.document.reading import read_piece
 from fernring.core.solved import Solved, solve_piece
-from fernring.formats.bundle import bundled, parts, written_parts
+from fernring.formats.bundle import parts, written_parts
 from fernring.formats.pages import Stamp
 from fernring.formats.paper import Layout
 from fernring.formats.pdf import UNITS, sheets_pdf
 from fernring.formats.sheets.guide import guide
 from fernring.formats.sheets.placement import placement
 from fernring.formats.sheets.sheet import Choice
+from fernring.formats.zipped import zipped
 from tests.samples import large
 
 from .timing import figure, medians, share
@@ -49,7 +50,7 @@ def _bundle() -> bool:
 
     def made() -> None:
         stamp = Stamp(solved.piece, "", "")
-        for _ in bundled(parts(solved, Choice(), Layout(), stamp) + written_parts(solved, "A4", stamp, "mm")):
+        for _ in zipped(parts(solved, Choice(), Layout(), stamp) + written_parts(solved, "A4", stamp, "mm")):
             pass
 
     seconds = medians({"bundle": made}, 3)["bundle"] / 1000

@@ -31,9 +31,11 @@ def share(name: str, ours: float, other: float, limit: float) -> bool:
     return good
 
 
-def figure(name: str, value: float, unit: str, limit: float | None = None) -> bool:
-    """Print one figure, against its limit where it has one; answers whether it holds."""
-    good = limit is None or value <= limit
-    tail = "" if limit is None else f"  (at most {limit:g}) {'holds' if good else 'MISSED'}"
+def figure(name: str, value: float, unit: str, limit: float | None = None, least: float | None = None) -> bool:
+    """Print one figure, against its limits where it has some; answers whether they hold."""
+    good = (limit is None or value <= limit) and (least is None or value >= least)
+    bounds = [f"at most {limit:g}"] if limit is not None else []
+    bounds += [f"at least {least:g}"] if least is not None else []
+    tail = f"  ({', '.join(bounds)}) {'holds' if good else 'MISSED'}" if bounds else ""
     print(f"  {name:<58} {value:8.1f} {unit}{tail}")
     return good

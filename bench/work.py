@@ -26,7 +26,7 @@ def run() -> bool:
     good = True
     took = {}
     for wanted, limit in ((5_000, 400), (20_000, 1500)):
-        piece = _large(wanted)
+        piece = large(wanted)
         solved = solve_piece(piece)
         times = medians({"work": partial(work, piece), "plan": partial(solve_piece, piece)}, 3)
         took[len(solved.dots)] = times["work"] - times["plan"]
@@ -48,7 +48,7 @@ def _beside_the_best(random: np.random.Generator) -> bool:
         if not FEWEST <= len(bound.steps) <= MOST:
             continue
         found += 1
-        ours = schedule(bound, piece.work.costs)
+        ours = schedule(bound, piece.work.costs)  # the hand's room is no part of the model
         best, sure = best_cost(bound, piece.work.costs)
         proved += sure
         worst = max(worst, ours.cost / best)
@@ -58,7 +58,7 @@ def _beside_the_best(random: np.random.Generator) -> bool:
     return share(f"the worst of {PIECES} orders over the best", worst, 1.0, 1.1)
 
 
-def _large(dots: int) -> Piece:
+def large(dots: int) -> Piece:
     """Rings of 48 places with petals, tails and top dots, far enough apart."""
     rows = []
     for k in range(max(dots // EACH, 1)):

@@ -31,6 +31,8 @@ def main(words: list[str]) -> int:
             part.add_argument("--fresh", action="store_true", help="begin the demo studio anew")
         if name == "serve":
             part.add_argument("studio", type=Path, nargs="?", default=ROOT / "var" / "studio.sqlite")
+            part.add_argument("--lan", nargs="?", const="", metavar="ADDRESS", help="let paired devices in")
+            part.add_argument("--name", default="", help="a name by which your network knows the address")
         if name in {"backup", "restore"}:
             part.add_argument("file", type=Path, metavar="FILE")
             part.add_argument("--studio", type=Path, default=ROOT / "var" / "studio.sqlite")
@@ -65,7 +67,9 @@ def demo(given: argparse.Namespace) -> int:
 
 def serve(given: argparse.Namespace) -> int:
     setup.built_page()
-    return _wait(_server(given.studio, given.port))
+    lan = [] if given.lan is None else ["--lan", *filter(None, (given.lan,))]
+    name = ["--name", given.name] if given.name else []
+    return _wait(_server(given.studio, given.port, *lan, *name))
 
 
 def dev(given: argparse.Namespace) -> int:
@@ -148,8 +152,8 @@ def _module(name: str, *words: str) -> int:
     return subprocess.run([str(PYTHON), "-m", name, *words], cwd=ROOT).returncode
 
 
-def _server(studio: Path, port: int) -> subprocess.Popen[bytes]:
-    command = [str(PYTHON), "-m", "fernring.web.serve", str(studio.resolve()), "--port", str(port)]
+def _server(studio: Path, port: int, *more: str) -> subprocess.Popen[bytes]:
+    command = [str(PYTHON), "-m", "fernring.web.serve", str(studio.resolve()), "--port", str(port), *more]
     return subprocess.Popen(command, cwd=ROOT)
 
 

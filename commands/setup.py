@@ -15,7 +15,7 @@ ROOT = Path(__file__).resolve().parent.parent
 VENV = ROOT / ".venv"
 PYTHON = VENV / "bin" / "python"
 FRONTEND = ROOT / "frontend"
-BROWSER = Path("/usr/bin/chromium")
+BROWSER = Path("/usr/bin/chromium-headless-shell")
 UV = "uv==0.13.9"
 
 
@@ -62,13 +62,13 @@ def built_page() -> None:
 
 
 def browser() -> None:
-    """Debian's Chromium, for the tests that drive the real interface."""
+    """Debian's Chromium without a window, for the tests that drive the real interface."""
     if BROWSER.exists():
         return
     say("installing Chromium")
     sudo = [] if os.geteuid() == 0 else ["sudo"]
     run([*sudo, "apt-get", "update", "-qq"])
-    run([*sudo, "apt-get", "install", "-y", "-qq", "--no-install-recommends", "chromium"])
+    run([*sudo, "apt-get", "install", "-y", "-qq", "--no-install-recommends", BROWSER.name])
 
 
 def run(command: list[str], cwd: Path = ROOT) -> None:

@@ -12,7 +12,7 @@ from fernring.formats.page_png import page_png
 from tests.browser.studio import FLAGS, SIZE
 from tests.server import Server
 
-from .setup import ROOT, say
+from .setup import BROWSER, ROOT, say
 
 FOLDER = ROOT / "docs" / "screenshots"
 
@@ -27,7 +27,7 @@ def main(names: list[str]) -> int:
     FOLDER.mkdir(parents=True, exist_ok=True)
     with tempfile.TemporaryDirectory() as folder, sync_playwright() as playwright:
         server = Server(Path(folder) / "shots.sqlite")
-        browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", headless=True, args=FLAGS)
+        browser = playwright.chromium.launch(executable_path=BROWSER, headless=True, args=FLAGS)
         try:
             for name in names or VIEWS:
                 page = browser.new_page(viewport=SIZE)  # type: ignore[arg-type]
@@ -66,18 +66,6 @@ def _piece(page: Page, at: str) -> None:
     _open(page, at, "Annular eclipse")
 
 
-def _row(page: Page, at: str) -> None:
-    _open(page, at, "Orrery round")
-    page.locator('.row-line[data-row="3"]').click()
-    page.get_by_role("button", name="What fits here?").click()
-    page.locator(".fits table").wait_for()
-
-
-def _dark(page: Page, at: str) -> None:
-    page.emulate_media(color_scheme="dark")
-    _open(page, at, "Perihelion canvas")
-
-
 def _verdicts(page: Page, at: str) -> None:
     _open(page, at, "Annular eclipse")
     page.locator('.row-line[data-row="2"]').click()
@@ -103,18 +91,6 @@ def _file(page: Page, at: str, route: str, **wanted: object) -> bytes:
     return page.request.post(f"{at}/api/print/{route}", data={"piece": piece, **wanted}).body()
 
 
-def _tiled_guide(page: Page, at: str) -> None:
-    """All four pages, rendered from the PDF and set side by side."""
-    _open(page, at, "Perihelion canvas")
-    data = _file(page, at, "pdf", kind="guide", revision="revision 1")
-    pages = "".join(
-        f'<img src="data:image/png;base64,{b64encode(page_png(data, k, 860)).decode()}">' for k in range(1, 5)
-    )
-    page.set_viewport_size({"width": SIZE["width"], "height": 450})
-    style = "body{margin:12px;background:#bbb;display:flex;gap:8px;justify-content:center}img{height:426px}"
-    page.set_content(f"<style>{style}</style>{pages}")
-
-
 def _written_pattern(page: Page, at: str) -> None:
     _open(page, at, "Zodiac plate")
     page.set_content(_file(page, at, "booklet", format="html").decode())
@@ -129,12 +105,6 @@ def _blank(page: Page, at: str) -> None:
     page.get_by_text("round the edge").wait_for()
 
 
-def _odd_stone(page: Page, at: str) -> None:
-    _open(page, at, "Boundary stone")
-    page.get_by_role("tab", name="Blank", exact=True).click()
-    page.get_by_role("heading", name="Centre").scroll_into_view_if_needed()
-
-
 def _ball(page: Page, at: str) -> None:
     _open(page, at, "Equinox ball")
 
@@ -145,14 +115,43 @@ def _petals(page: Page, at: str) -> None:
     page.locator(".trim").first.wait_for()
 
 
-def _swipes(page: Page, at: str) -> None:
-    _open(page, at, "Pole star")
+def _areas(page: Page, at: str) -> None:
+    _open(page, at, "First snow")
+    page.get_by_role("tab", name="Areas", exact=True).click()
+    for notice in page.get_by_role("button", name="Close this notice").all():
+        notice.click()
+    page.get_by_role("button", name="Year: arrows move it").focus()
+    page.mouse.move(0, 0)
 
 
-def _fans(page: Page, at: str) -> None:
-    _open(page, at, "Comet stone")
-    page.locator(".row-line", has_text="fans").click()
-    page.get_by_label("Swipes at most").wait_for()
+def _mixing(page: Page, at: str) -> None:
+    _colours_of(page, at, "Perihelion canvas", "Mixing")
+    page.get_by_role("table", name="Shades and how much of each").wait_for()
+    page.get_by_role("button", name="Use Dusk orange").scroll_into_view_if_needed()
+
+
+def _colours(page: Page, at: str) -> None:
+    _colours_of(page, at, "First quarter coaster", "Map")
+    chips = page.get_by_role("group", name="Shades by how much of each is seen")
+    chips.get_by_role("button", name="Tarn").click()
+    page.get_by_role("heading", name="From centre to edge").evaluate("one => one.scrollIntoView()")
+    page.mouse.move(0, 0)
+
+
+def _seen(page: Page, at: str) -> None:
+    """Values in grey beside the colours, in the dark look; palettes beside them."""
+    page.emulate_media(color_scheme="dark")
+    _colours_of(page, at, "Perihelion canvas", "Palettes")
+    page.get_by_label("Beside it, seen").select_option(label="values in grey")
+    page.get_by_role("button", name="Suggest palettes").click()
+    page.locator(".palette").first.wait_for()
+    page.mouse.move(0, 0)
+
+
+def _colours_of(page: Page, at: str, piece: str, view: str) -> None:
+    _open(page, at, piece)
+    page.get_by_role("tab", name="Colours", exact=True).click()
+    page.locator(".colours-views").get_by_text(view, exact=True).click()
 
 
 def _motifs(page: Page, at: str) -> None:
@@ -170,33 +169,69 @@ def _steps(page: Page, at: str) -> None:
     page.mouse.move(0, 0)
 
 
+def _table(page: Page, at: str) -> None:
+    """The step that comes now, with some dots of it set."""
+    page.goto(f"{at}/piece/{_named(page, at, 'Milky way panel')}/table")
+    page.get_by_role("button", name="Mark steps here").click()
+    page.get_by_role("button", name="Next", exact=True).click()
+    page.locator(".table-glow circle").first.wait_for()
+    page.mouse.move(0, 0)
+
+
+def _mishap(page: Page, at: str) -> None:
+    _table(page, at)
+    page.get_by_role("button", name="Something happened").click()
+    page.get_by_role("button", name="Too big").click()
+    box = page.locator(".table-mishap .stone").bounding_box() or {}
+    page.mouse.click(box["x"] + box["width"] / 2, box["y"] + box["height"] / 2)
+    page.get_by_role("button", name="It measures: more").click(click_count=4)
+    page.mouse.move(0, 0)
+
+
+def _named(page: Page, at: str, name: str) -> str:
+    """The id of a demo piece."""
+    listed = page.request.get(f"{at}/api/pieces").json()
+    return str(next(one["id"] for one in listed if one["name"] == name))
+
+
+def _side_by_side(page: Page, data: bytes, count: int) -> None:
+    """Pages of a PDF as pictures."""
+    pages = "".join(
+        f'<img src="data:image/png;base64,{b64encode(page_png(data, k, 1100)).decode()}">' for k in range(1, count + 1)
+    )
+    style = "body{margin:14px;background:#bbb;display:flex;gap:14px;justify-content:center}img{height:772px}"
+    page.set_content(f"<style>{style}</style>{pages}")
+
+
 def _kit(page: Page, at: str) -> None:
     page.goto(f"{at}/kit")
-    page.locator("table.stock tbody tr").first.wait_for()
+    page.locator(".tool").filter(has_text="Ball 1.5").click()
+    page.locator(".foretold").wait_for()
+    page.get_by_text("Over time:").wait_for()
 
 
 def _shelf(page: Page, at: str) -> None:
     page.goto(f"{at}/shelf")
-    page.locator("table.stock tbody tr").first.wait_for()
+    page.locator(".pot").first.wait_for()
 
 
 VIEWS: dict[str, Callable[[Page, str], None]] = {
     "bench": _bench,
     "begin": _begin,
     "piece": _piece,
-    "row": _row,
-    "dark": _dark,
     "verdicts": _verdicts,
     "blank": _blank,
-    "odd-stone": _odd_stone,
     "ball": _ball,
     "petals": _petals,
-    "swipes": _swipes,
-    "fans": _fans,
     "motifs": _motifs,
+    "areas": _areas,
+    "mixing": _mixing,
+    "colours": _colours,
+    "seen": _seen,
     "steps": _steps,
+    "table": _table,
+    "mishap": _mishap,
     "print": _print,
-    "tiled-guide": _tiled_guide,
     "written-pattern": _written_pattern,
     "kit": _kit,
     "shelf": _shelf,

@@ -5,6 +5,8 @@ import unittest
 from dataclasses import dataclass
 from typing import Self
 
+from .test_watch import Watch
+
 
 @dataclass(frozen=True)
 class Batch:
@@ -24,6 +26,8 @@ class Outcome:
     """Name of the test, and what it said."""
     tests: tuple[tuple[str, float], ...]
     """Name of each test, and the seconds it took."""
+    hung: bool = False
+    """Whether a test had to be ended, see `commands/test_watch.py`."""
 
     @classmethod
     def died(cls, batch: Batch) -> Self:
@@ -32,23 +36,29 @@ class Outcome:
 
 
 class _Timed(unittest.TestResult):
-    def __init__(self) -> None:
+    def __init__(self, watch: Watch) -> None:
         super().__init__()
         self.buffer = True
+        self.watch = watch
         self.times: list[tuple[str, float]] = []
 
     def startTest(self, test: unittest.TestCase) -> None:  # noqa: N802
+        self.watch.again()
         self._began = time.monotonic()
         super().startTest(test)
 
     def stopTest(self, test: unittest.TestCase) -> None:  # noqa: N802
         super().stopTest(test)
+        self.watch.again()
         self.times.append((test.id(), time.monotonic() - self._began))
 
 
 def run(batch: Batch) -> Outcome:
-    result, began = _Timed(), time.monotonic()
+    watch, began = Watch(), time.monotonic()
+    watch.again()
+    result = _Timed(watch)
     unittest.defaultTestLoader.loadTestsFromNames(batch.tests).run(result)
+    watch.end()
     wrong = [(test.id(), text) for test, text in (*result.failures, *result.errors)]
     wrong += [(test.id(), "it was expected to fail, and passed") for test in result.unexpectedSuccesses]
     return Outcome(
@@ -58,4 +68,5 @@ def run(batch: Batch) -> Outcome:
         seconds=time.monotonic() - began,
         failures=tuple(wrong),
         tests=tuple(result.times),
+        hung=watch.hung,
     )

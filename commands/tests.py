@@ -9,14 +9,14 @@ import sys
 import time
 import unittest
 from collections.abc import Iterator
-from concurrent.futures import ProcessPoolExecutor, as_completed
+from concurrent.futures import FIRST_COMPLETED, Future, ProcessPoolExecutor, wait
 from concurrent.futures.process import BrokenProcessPool
 
 from .setup import ROOT, say
 from .test_batch import Batch, Outcome, run
 from .test_times import Times
 
-PARTS = ("core", "outside", "formats", "standins", "store", "web", "project", "browser")
+PARTS = ("core", "outside", "formats", "standins", "store", "vision", "web", "project", "browser")
 LONG_S = 12.0
 
 
@@ -77,22 +77,37 @@ def _flat(suite: unittest.TestSuite) -> Iterator[unittest.TestCase]:
 
 
 def _run(batches: list[Batch], times: Times) -> Iterator[Outcome]:
-    """Each batch in a process of a pool, the longest first, so that the cores come to rest together."""
+    """Each batch in a process of a pool, the longest first, so that the cores come to rest together. One that hung, as
+    a browser does now and then, is run once more.
+    """
     ordered = sorted(batches, key=times.of, reverse=True)
+    hung: set[Batch] = set()
+    done = 0
     context = multiprocessing.get_context("spawn")
     with ProcessPoolExecutor(_workers(batches), mp_context=context) as pool:
         waiting = {pool.submit(run, batch): batch for batch in ordered}
-        for done, future in enumerate(as_completed(dict(waiting)), 1):
+        while waiting:
+            future = next(iter(wait(waiting, return_when=FIRST_COMPLETED).done))
             batch = waiting.pop(future)
-            try:
-                outcome = future.result()
-            except BrokenProcessPool:
-                outcome = Outcome.died(batch)
+            outcome = _outcome(future, batch)
+            if outcome.hung and batch not in hung:
+                hung.add(batch)
+                say(f"HUNG   {batch.name}, see above; it is run once more")
+                waiting[pool.submit(run, batch)] = batch
+                continue
+            done += 1
             times.note(batch, outcome.seconds)
             left = sum(times.of(other) for other in waiting.values()) / _workers(batches)
             _progress(outcome, done, len(ordered), left)
             yield outcome
     times.write()
+
+
+def _outcome(future: Future[Outcome], batch: Batch) -> Outcome:
+    try:
+        return future.result()
+    except BrokenProcessPool:
+        return Outcome.died(batch)
 
 
 def _workers(batches: list[Batch]) -> int:

@@ -2,8 +2,12 @@
 
 from typing import Any
 
+import numpy as np
+
 from fernring.core.document.blank import Blank
 from fernring.core.document.piece import Piece
+from fernring.core.geometry.surface import Plane
+from fernring.core.regions.site import Site
 from tests import samples
 
 BLANKS: dict[str, dict[str, Any]] = {
@@ -24,6 +28,12 @@ BLANKS: dict[str, dict[str, Any]] = {
     "ball": {"outline": {"kind": "round", "diameter": 80}, "relief": {"kind": "ball"}, "border": 1},
     "egg": {"outline": {"kind": "round", "diameter": 60}, "relief": {"kind": "egg", "length": 84, "widest": 36}},
 }
+
+
+def site(radius: float) -> Site:
+    """A flat round blank."""
+    angle = np.arange(720) * np.pi / 360
+    return Site(Plane(radius), radius * np.stack((np.sin(angle), -np.cos(angle)), axis=1))
 
 
 def bare(name: str, **more: Any) -> Piece:

@@ -1,30 +1,62 @@
 """A real server on a studio file."""
 
+import atexit
 import json
+import shutil
 import socket
+import sqlite3
 import subprocess
 import sys
+import tempfile
 import time
 import urllib.error
 import urllib.request
 from contextlib import suppress
+from functools import cache
 from pathlib import Path
-from typing import Any
+from typing import Any, get_args
+
+from starlette.testclient import TestClient
+
+from fernring.demo.load import load
+from fernring.store.database import open_database
+from fernring.web.app import create_app
+from fernring.web.bench import Look
+from fernring.web.config import Config
 
 ROOT = Path(__file__).resolve().parents[1]
 PATIENCE_S = 45
 
 
+@cache
+def demo_studio() -> Path:
+    """The demo studio before its first start, its small pictures drawn; made once in each process of tests, and copied
+    for every server."""
+    folder = Path(tempfile.mkdtemp())
+    atexit.register(shutil.rmtree, folder)
+    studio = folder / "demo.sqlite"
+    database = open_database(studio)
+    load(database)
+    client = TestClient(create_app(Config(studio)), base_url="http://127.0.0.1:8437")
+    for piece in client.get("/api/pieces").json():
+        client.get(f"/api/pictures/{get_args(Look)[0]}/{piece['head']}").raise_for_status()
+    with database.writing() as db:
+        db.execute("DELETE FROM setting")  # so that each server's studio is one of its own
+    with sqlite3.connect(studio) as line:
+        line.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+    return studio
+
+
 class Server:
     """fernring.web.serve as its own process, on a studio file and a free port."""
 
-    def __init__(self, studio: Path, demo: bool = True) -> None:
-        self.studio = studio
+    def __init__(self, studio: Path, demo: bool = True, more: tuple[str, ...] = ()) -> None:
+        self.studio, self.more = studio, more
         with socket.socket() as probe:
             probe.bind(("127.0.0.1", 0))
             self.port: int = probe.getsockname()[1]
         if demo:
-            subprocess.run([sys.executable, "-m", "fernring.demo.load", str(studio)], cwd=ROOT, check=True)
+            shutil.copy(demo_studio(), studio)
         self.start()
 
     @property
@@ -32,7 +64,7 @@ class Server:
         return f"http://127.0.0.1:{self.port}"
 
     def start(self) -> None:
-        command = [sys.executable, "-m", "fernring.web.serve", str(self.studio), "--port", str(self.port)]
+        command = [sys.executable, "-m", "fernring.web.serve", str(self.studio), "--port", str(self.port), *self.more]
         self.process = subprocess.Popen(command, cwd=ROOT, stdout=subprocess.DEVNULL)
         self._wait_until_it_answers()
 

@@ -4,17 +4,21 @@ from dataclasses import dataclass
 from functools import cached_property
 from itertools import takewhile
 
+import numpy as np
+
 from .budget import budgeted
 from .colour.palette import Palette
 from .document.names import row_marks, spoken
 from .document.piece import Piece
 from .document.row import Row
-from .dots.table import Array, Dots, Mask
+from .dots.table import Array, Dots, Mask, Whole
 from .ground.ground import Ground, ground
+from .regions.zones import Zone, zones
 from .rows.border import outermost, passed, still_left
 from .rows.columns import Columns, Marked, columns
 from .rows.context import Context
 from .rows.halves import Halves
+from .rows.masked import masked, masks_of
 from .rows.neighbours import Near, neighbours
 from .rows.placed import PlacedRow
 from .rows.sequence import halves_before, solve_rest
@@ -24,7 +28,9 @@ AROUND_ROWS = ("blank", "segments", "turn", "guides", "tools", "bare", "motifs")
 
 @dataclass(frozen=True, eq=False)
 class Solved:
-    """The rows of `piece` on its blank; `near[i]` is row i's nearest neighbour among the rows before it."""
+    """The rows of `piece` on its blank; `near[i]` is row i's nearest neighbour among the rows before it. `unmasked` are
+    the rows as they were solved, before masks sorted their dots.
+    """
 
     piece: Piece
     ground: Ground
@@ -33,6 +39,7 @@ class Solved:
     columns: Columns
     palette: Palette
     near: tuple[Near | None, ...]
+    unmasked: tuple[PlacedRow, ...]
 
     @cached_property
     def rules(self) -> tuple[Row, ...]:
@@ -60,6 +67,13 @@ class Solved:
         return self.columns.marked
 
     @cached_property
+    def back(self) -> Whole:
+        """0 for every dot on the front, 1 for those on the back of a ball or egg."""
+        parts = [part for row in self.rows for part in row.both]
+        behind = np.array([part.half == "back" for part in parts], np.int32)
+        return np.repeat(behind, [part.count for part in parts])
+
+    @cached_property
     def domed(self) -> Mask:
         """Dots that are painted and were not pulled to a tail: each stands as a dome of its own."""
         found = self.dots.painted.copy()
@@ -79,6 +93,11 @@ class Solved:
     def name(self, index: int) -> str:
         """The row as it is called in a sentence."""
         return spoken(self.marks[index])
+
+    @cached_property
+    def zones(self) -> tuple[Zone, ...]:
+        """Areas with a base colour of their own."""
+        return zones(self.piece, self.ground.sites[0])
 
     @cached_property
     def passed(self) -> list[float]:
@@ -103,7 +122,7 @@ def solve_piece(piece: Piece, known: Solved | None = None) -> Solved:
     What is `known` of a piece that begins with the same rows is taken from there.
     """
     alike = alike_rows(known.piece, piece) if known else 0
-    before = known.rows[:alike] if known else ()
+    before = known.unmasked[:alike] if known else ()
     near = known.near[:alike] if known else ()
     return assembled(piece, *solve_rest(piece, halves_before(piece, before, alike), before), near)
 
@@ -111,8 +130,10 @@ def solve_piece(piece: Piece, known: Solved | None = None) -> Solved:
 def assembled(piece: Piece, halves: Halves, rows: tuple[PlacedRow, ...], near: tuple[Near | None, ...] = ()) -> Solved:
     """The piece with rows that are solved already, and the nearest neighbours that are known of the first."""
     palette = Palette(piece)
-    joined = columns(piece, halves, rows, palette)
-    return Solved(piece, ground(piece.blank), halves, rows, joined, palette, neighbours(halves, rows, near))
+    blank = ground(piece.blank)
+    shown = masked(rows, masks_of(piece.bare, blank.sites[0]))
+    joined = columns(piece, halves, shown, palette)
+    return Solved(piece, blank, halves, shown, joined, palette, neighbours(halves, shown, near), tuple(rows))
 
 
 def alike_rows(one: Piece, other: Piece) -> int:

@@ -1,14 +1,22 @@
 """Fill a new studio file with the demo kit, shelf and pieces: python -m fernring.demo.load STUDIO."""
 
+import sqlite3
 import sys
+from datetime import UTC, datetime
+from hashlib import sha256
 from importlib.resources import files
 from pathlib import Path
+from time import time
+
+import orjson
 
 from ..core.document.piece import Piece
 from ..core.errors import FernError
+from ..core.practice.measurement import Measurement
 from ..formats.piece_json import document_bytes, parse_document
-from ..store import ledger, pieces
+from ..store import ledger, measurements, pieces
 from ..store.database import Database, open_database
+from .stages import at_its_stage, tell
 
 DATA = files(__package__)
 
@@ -29,8 +37,22 @@ def load(database: Database) -> None:
             if pieces.singleton(db, kind) is None:
                 body = document_bytes(parse_document(DATA.joinpath(f"{kind}.json").read_bytes()))
                 ledger.create(db, "kit" if kind == "kit" else "shelf", kind, kind, body, "Begin")
-        for piece in demo_pieces():
-            ledger.create(db, "piece", pieces.piece_id(), piece.name, document_bytes(piece), "Begin the piece")
+        tell_measured(db, time())
+        for planned in demo_pieces():
+            piece, steps, count = at_its_stage(planned)
+            ident = pieces.piece_id()
+            ledger.create(db, "piece", ident, piece.name, document_bytes(piece), "Begin the piece")
+            if steps is not None:
+                tell(db, ident, piece, steps, count, time())
+
+
+def tell_measured(db: sqlite3.Connection, now: float) -> None:
+    """Dots that were measured so many days before `now` (seconds since 1970) as the data says."""
+    for number, entry in enumerate(orjson.loads(DATA.joinpath("measured.json").read_bytes())["measured"]):
+        day = datetime.fromtimestamp(now - 86_400 * entry.pop("ago"), UTC).date().isoformat()
+        ident = sha256(f"measured {number}".encode()).hexdigest()[:32]
+        told = Measurement.model_validate({**entry, "id": ident, "day": day, "diameters": tuple(entry["diameters"])})
+        measurements.add(db, ident, told.model_dump_json())
 
 
 def main(studio: Path) -> int:

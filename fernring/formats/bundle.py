@@ -1,9 +1,5 @@
 """Everything in one ZIP: each sheet as PDF and SVG, those for a cutter as DXF too, the written pattern, the piece."""
 
-from collections.abc import Callable, Iterator
-from io import BytesIO
-from zipfile import ZIP_DEFLATED, ZipFile
-
 from ..core.solved import Solved
 from ..core.words.lengths import Units
 from .dxf import sheet_dxf
@@ -17,8 +13,7 @@ from .svg import svg
 from .written.booklet import booklet
 from .written.html import booklet_html
 from .written.pdf import booklet_pdf
-
-Part = tuple[str, Callable[[], bytes]]
+from .zipped import Part
 
 
 def parts(solved: Solved, choice: Choice, layout: Layout, stamp: Stamp) -> list[Part]:
@@ -42,13 +37,3 @@ def written_parts(solved: Solved, paper: Paper, stamp: Stamp, units: Units) -> l
         ("pattern.html", lambda: booklet_html(book).encode()),
         ("piece.json", lambda: document_bytes(solved.piece)),
     ]
-
-
-def bundled(files: list[Part]) -> Iterator[tuple[str, bytes | None]]:
-    """The name of each file as it is done; at last ("", the ZIP)."""
-    out = BytesIO()
-    with ZipFile(out, "w", ZIP_DEFLATED) as archive:
-        for name, make in files:
-            archive.writestr(name, make())
-            yield name, None
-    yield "", out.getvalue()

@@ -41,10 +41,11 @@ class Path:
 
 @dataclass(frozen=True)
 class Area:
-    """A region inside a closed line, filled with one colour."""
+    """A region inside a closed line and outside others in it, filled with one colour."""
 
     points: Array
     colour: str
+    holes: tuple[Array, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -116,7 +117,10 @@ def mirrored(drawing: Drawing) -> Drawing:
 def _mirrored(shape: Primitive) -> Primitive:
     if isinstance(shape, Line):
         return replace(shape, x1=-shape.x1, x2=-shape.x2)
-    if isinstance(shape, Path | Area):
+    if isinstance(shape, Area):
+        holes = tuple(hole * [-1.0, 1.0] for hole in shape.holes)
+        return replace(shape, points=shape.points * [-1.0, 1.0], holes=holes)
+    if isinstance(shape, Path):
         return replace(shape, points=shape.points * [-1.0, 1.0])
     if isinstance(shape, Text):
         other: dict[str, Anchor] = {"start": "end", "middle": "middle", "end": "start"}

@@ -16,25 +16,21 @@ from ..core.errors import DocumentError, PlanError
 from ..core.solved import solve_piece
 from .piece_json import MOST_BYTES, document_bytes, parse_document
 from .rows_csv import rows_csv
+from .zipped import Part
 
 MOST_FILES, MOST_UNPACKED = 5000, 400_000_000
-STAMP = (1980, 1, 1, 0, 0, 0)  # the same documents give the same bytes
 _NOT_IN_NAMES = re.compile(r"[^\w\- ]+")
 PICTURES = {"image/png": "png", "image/jpeg": "jpg", "image/webp": "webp"}
 
 
-def packed(documents: Iterable[tuple[str, Document]], pictures: Iterable[tuple[str, str, bytes]]) -> bytes:
-    """A ZIP of documents by their ids, with a table of rows beside each piece that can be planned; pictures by hash,
+def parts(documents: Iterable[tuple[str, Document]], pictures: Iterable[tuple[str, str, bytes]]) -> list[Part]:
+    """Files of documents by their ids, with a table of rows beside each piece that can be planned; pictures by hash,
     media type and bytes.
     """
-    out = io.BytesIO()
-    with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as archive:
-        for ident, document in documents:
-            for name, data in _files(ident, document):
-                archive.writestr(zipfile.ZipInfo(name, STAMP), data, zipfile.ZIP_DEFLATED)
-        for digest, media, body in pictures:
-            archive.writestr(zipfile.ZipInfo(f"pictures/{digest}.{PICTURES.get(media, 'bin')}", STAMP), body)
-    return out.getvalue()
+    found = [part for ident, document in documents for part in _files(ident, document)]
+    return found + [
+        (f"pictures/{digest}.{PICTURES.get(media, 'bin')}", lambda body=body: body) for digest, media, body in pictures
+    ]
 
 
 def unpacked(data: bytes) -> list[Document]:
@@ -61,16 +57,21 @@ def unpacked(data: bytes) -> list[Document]:
     return found
 
 
-def _files(ident: str, document: Document) -> Iterator[tuple[str, bytes]]:
+def _files(ident: str, document: Document) -> Iterator[Part]:
     if not isinstance(document, Piece):
-        yield f"{document.format.removeprefix('fernring.')}.json", document_bytes(document)
+        yield f"{document.format.removeprefix('fernring.')}.json", lambda: document_bytes(document)
         return
     name = " ".join(_NOT_IN_NAMES.sub(" ", document.name).split())[:60] or "piece"
-    yield f"pieces/{name} {ident}.json", document_bytes(document)
+    yield f"pieces/{name} {ident}.json", lambda: document_bytes(document)
+    yield f"pieces/{name} {ident}.csv", lambda: _rows(document)
+
+
+def _rows(piece: Piece) -> bytes | None:
+    """The table of its rows; None for one too large to plan: its JSON has everything."""
     try:
-        yield f"pieces/{name} {ident}.csv", rows_csv(solve_piece(document)).encode()
+        return rows_csv(solve_piece(piece)).encode()
     except PlanError:
-        return  # too large to plan: its JSON has everything
+        return None
 
 
 def _read(archive: zipfile.ZipFile, entry: zipfile.ZipInfo, most: int) -> bytes:

@@ -2,6 +2,7 @@
 
 import re
 from math import hypot
+from typing import Literal
 
 from ..core.errors import DocumentError
 from .svg_counts import local_name, require_few
@@ -11,6 +12,7 @@ MOST_BYTES = 2_000_000
 MOST_POINTS = 20_000
 MOST_MM = 1_000
 CLOSES_WITHIN = 0.05
+EVEN_ODD = re.compile(r"fill-rule\s*[:=]\s*[\"']?\s*evenodd", re.IGNORECASE)
 UNIT = re.compile(r"^\s*[\d.]+(?:e[+-]?\d+)?\s*(mm|cm|in|pt|pc|q)\s*$", re.IGNORECASE)
 
 
@@ -27,6 +29,11 @@ def outline_points(data: bytes) -> list[Point]:
 def shape_lines(data: bytes) -> list[list[Point]]:
     """Corners of every closed line in the file (mm). Raises DocumentError with a sentence."""
     return [_corners(line) for line in _lines(data)]
+
+
+def shape_rule(data: bytes) -> Literal["even-odd", "non-zero"]:
+    """How the file says what lies inside. Source: SVG 1.1, 11.3: `fill-rule` is nonzero where nothing is said."""
+    return "even-odd" if EVEN_ODD.search(data.decode("utf-8", "replace")) else "non-zero"
 
 
 def path_lines(data: bytes) -> list[tuple[list[Point], bool]]:

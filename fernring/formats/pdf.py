@@ -81,18 +81,30 @@ def draw_shapes(canvas: Canvas, primitives: Iterable[Primitive]) -> None:
             _text(canvas, shape)
         elif isinstance(shape, Area):
             canvas.setFillColor(shape.colour)
-            canvas.drawPath(_through(canvas, shape.points, True), stroke=0, fill=1)
+            _filled(canvas, shape)
         else:
             _stroked(canvas, shape)
 
 
+def _filled(canvas: Canvas, shape: Area) -> None:
+    """By the even-odd rule, so that holes are left out."""
+    path = canvas.beginPath()
+    for line in (shape.points, *shape.holes):
+        _add(path, line, True)
+    canvas.drawPath(path, stroke=0, fill=1, fillMode=0)
+
+
 def _through(canvas: Canvas, points: np.ndarray, closed: bool) -> PDFPathObject:
     path = canvas.beginPath()
+    _add(path, points, closed)
+    return path
+
+
+def _add(path: PDFPathObject, points: np.ndarray, closed: bool) -> None:
     for k, (x, y) in enumerate(points.tolist()):
         (path.lineTo if k else path.moveTo)(x, y)
     if closed:
         path.close()
-    return path
 
 
 def _stroked(canvas: Canvas, shape: Circle | Line | Path) -> None:

@@ -8,6 +8,7 @@ from ..core.dots.table import Mask
 from ..core.solved import Solved
 from .drawing import Area, Discs, Drawing, Primitive
 from .look import domes, faceted, ridged
+from .zoned import cover_areas, zone_areas
 
 MARGIN = 4.0
 LAID = {"under": -1, "beside": 0, "over": 1}
@@ -15,10 +16,11 @@ LAID = {"under": -1, "beside": 0, "over": 1}
 
 def picture(solved: Solved) -> Drawing:
     """The blank in its base colour and every dot in its shade, row by row; what lies on the back is not seen."""
-    shapes: list[Primitive] = [_blank(solved)]
+    shapes: list[Primitive] = [_blank(solved), *zone_areas(solved)]
     seen = solved.domed if solved.normal is None else solved.domed & (solved.normal[:, 2] > 0)
     for index in sorted(range(len(solved.rows)), key=lambda row: LAID[solved.rules[row].laid]):
         shapes += _row(solved, index, seen)
+    shapes += cover_areas(solved)
     low, high = solved.ground.outline.min(axis=0) - MARGIN, solved.ground.outline.max(axis=0) + MARGIN
     (left, top), (width, height) = low.tolist(), (high - low).tolist()
     return Drawing(left, top, width, height, tuple(shapes))

@@ -1,7 +1,7 @@
 """A plan as JSON columns, for the screen. Positions are rounded to 0.0001 mm."""
 
 from math import degrees, inf
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 import numpy as np
 import orjson
@@ -20,6 +20,10 @@ from ..core.rows.motifs.places import Places
 from ..core.solved import Solved
 from ..core.words.blank import size
 from ..core.words.rows import begins, lies, made_with, trim_words
+from .zoned import covers
+
+if TYPE_CHECKING:
+    from shapely.geometry.base import BaseGeometry
 
 _OPTIONS = orjson.OPT_SERIALIZE_NUMPY
 DISCS = 14  # of each mark
@@ -41,12 +45,14 @@ def plan_object(plan: Plan) -> dict[str, Any]:
         "shades": _shades(solved),
         "ramps": solved.palette.ramps,
         "used": used(solved.piece),
+        "zones": _zones(solved),
+        "covers": _covers(solved),
         "dots": _dots(solved),
         "marks": _marks(solved),
         "guides": _guides(net(solved.piece, solved.rows)),
         "bare": [
-            {"name": area.name, "lines": [_plane(line) for line in lines]}
-            for area, lines in bare_lines(solved.piece.bare, solved.ground.surface)
+            {"id": area.id, "name": area.name, "lines": [_plane(line) for line in lines]}
+            for area, lines in bare_lines(solved.piece.bare, solved.ground.sites[0])
         ],
         "motifs": [_motif(solved, places) for places in solved.context.motifs.values()],
         "circles": [{"id": ident, "walk": walk} for ident, walk in solved.context.circles.items()],
@@ -63,12 +69,40 @@ def sketch_bytes(solved: Solved) -> bytes:
         {
             "blank": _blank(solved.piece.blank),
             "shades": _shades(solved),
+            "zones": _zones(solved),
+            "covers": _covers(solved),
             "dots": columns,
             "marks": {name: _coarse(column) for name, column in _marks(solved).items()},
             "count": int(solved.dots.painted.sum()),
         },
         option=_OPTIONS,
     )
+
+
+def _zones(solved: Solved) -> list[dict[str, Any]]:
+    """Areas with a base colour of their own: lines by the even-odd rule, and the blend across them."""
+    return [
+        {
+            "lines": _lines(zone.body),
+            "colours": zone.colours,
+            "ends": _plane(np.stack((zone.start, zone.end))),
+            "outward": zone.outward,
+        }
+        for zone in solved.zones
+    ]
+
+
+def _covers(solved: Solved) -> list[dict[str, Any]]:
+    """What is seen over the dots."""
+    return [{"lines": _lines(body), "colour": colour} for body, colour in covers(solved)]
+
+
+def _lines(body: "BaseGeometry") -> list[dict[str, Any]]:
+    import shapely
+
+    parts = [part for part in shapely.get_parts(body) if part.geom_type == "Polygon"]
+    rings = [ring for part in parts for ring in (part.exterior, *part.interiors)]
+    return [_plane(shapely.get_coordinates(ring)[:-1]) for ring in rings]
 
 
 def _coarse(column: Any) -> Any:

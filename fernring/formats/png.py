@@ -26,14 +26,29 @@ def png(drawing: Drawing, pixels: int) -> bytes:
         if isinstance(shape, Discs):
             _discs(draw, shape, drawing, scale)
         elif isinstance(shape, Area):
-            points = (shape.points - [drawing.left, drawing.top]) * scale
-            draw.polygon([tuple(point) for point in points.tolist()], fill=shape.colour)
+            _area(image, draw, shape, drawing, scale)
     wide, high = (max(1, round(side * finest)) for side in (drawing.width, drawing.height))
     small = image.resize((wide, high), Image.Resampling.LANCZOS)
     out = BytesIO()
     dots_per_inch = finest * 25.4
     small.save(out, "PNG", dpi=(dots_per_inch, dots_per_inch), pnginfo=PngImagePlugin.PngInfo())
     return out.getvalue()
+
+
+def _area(image: Image.Image, draw: ImageDraw.ImageDraw, shape: Area, drawing: Drawing, scale: float) -> None:
+    points, *holes = (
+        [tuple(point) for point in ((line - [drawing.left, drawing.top]) * scale).tolist()]
+        for line in (shape.points, *shape.holes)
+    )
+    if not holes:
+        draw.polygon(points, fill=shape.colour)
+        return
+    mask = Image.new("1", image.size)
+    cut = ImageDraw.Draw(mask)
+    cut.polygon(points, fill=1)
+    for hole in holes:
+        cut.polygon(hole, fill=0)
+    image.paste(shape.colour, mask=mask)
 
 
 def _discs(draw: ImageDraw.ImageDraw, shape: Discs, drawing: Drawing, scale: float) -> None:

@@ -32,7 +32,8 @@ def _shape(shape: Primitive) -> Iterator[str]:
     elif isinstance(shape, Path):
         yield f'<path d="{_data(shape.points, shape.closed)}"{_stroke(shape)}/>'
     elif isinstance(shape, Area):
-        yield f'<path d="{_data(shape.points, True)}" fill="{shape.colour}" stroke="none"/>'
+        lines = "".join(_data(line, True) for line in (shape.points, *shape.holes))
+        yield f'<path d="{lines}" fill="{shape.colour}" fill-rule="evenodd" stroke="none"/>'
     elif isinstance(shape, Text):
         weight = ' font-weight="600"' if shape.bold else ""
         yield (

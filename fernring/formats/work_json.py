@@ -5,6 +5,7 @@ from typing import Any
 import numpy as np
 import orjson
 
+from ..core.work.parts import parts
 from ..core.work.step import Step
 from ..core.work.work import Work
 
@@ -31,6 +32,7 @@ def work_bytes(work: Work) -> bytes:
 def _step(work: Work, place: int) -> dict[str, Any]:
     step, room = work.steps[place], work.room[place]
     piece = work.solved.piece
+    paint = work.paint(step.shade) if step.shade >= 0 else None
     return {
         "id": step.id,
         "kind": step.kind,
@@ -52,7 +54,22 @@ def _step(work: Work, place: int) -> dict[str, Any]:
         "within": [{"step": one.step, "minutes": round(one.minutes, 3)} for one in work.within.get(step.id, ())],
         "turntable": None if room.turntable is None else round(room.turntable, 1),
         "hand": room.hand,
-        "care": work.care[place],
+        "wait": work.care[place].wait,
+        "care": work.care[place].change,
+        "stage": work.stages[place],
+        "usual": round(work.usual[place], 3),
+        "body": paint.body if paint else None,
+        "medium": paint.medium if paint else None,
+        "leaves": [
+            {
+                "state": one.state,
+                "minutes": round(one.minutes, 3),
+                "usual": None if one.usual is None else round(one.usual, 3),
+                "frees": one.frees,
+            }
+            for one in work.leaves.get(step.id, ())
+        ],
+        "parts": [part._asdict() for part in parts(work.job, step)],
         "words": step.words,
         "cautions": step.cautions,
     }

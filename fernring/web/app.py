@@ -4,7 +4,7 @@ from importlib.resources import files
 
 from fastapi import FastAPI, Request, Response
 from fastapi.routing import APIRoute
-from starlette.types import ASGIApp, Lifespan
+from starlette.types import Lifespan
 
 from .. import __version__
 from ..core.document.kit import Kit
@@ -13,6 +13,7 @@ from ..formats.piece_json import document_bytes
 from ..store import identity, ledger, pieces
 from ..store.database import Database, open_database
 from . import (
+    areas,
     beginning,
     bench,
     blank,
@@ -21,20 +22,29 @@ from . import (
     errors,
     everything,
     exports,
+    harmony,
+    logbook,
+    mixing,
+    news,
+    painted,
+    pairing,
     planning,
+    practice,
     prints,
     proposing,
     stock,
+    vision,
     work,
 )
 from . import ledger as ledger_routes
 from .config import Config
+from .door import Door
 from .known import KnownPlans
 from .pool.pooled import Pooled
 from .security import Guard
 
 
-def api(database: Database, lifespan: Lifespan[FastAPI] | None = None) -> FastAPI:
+def api(database: Database, config: Config | None = None, lifespan: Lifespan[FastAPI] | None = None) -> FastAPI:
     """The routes alone, on an open studio file."""
     app = FastAPI(
         lifespan=lifespan,
@@ -48,21 +58,33 @@ def api(database: Database, lifespan: Lifespan[FastAPI] | None = None) -> FastAP
     )
     app.state.database = database
     app.state.known = KnownPlans()
+    app.state.news = news.News()
+    app.state.door = Door(database)
+    app.state.config = config or Config(database.path)
     errors.install(app)
     for part in (
         planning,
+        painted,
         work,
         proposing,
         beginning,
+        areas,
         blank,
         exports,
         prints,
         ledger_routes,
+        logbook,
+        mixing,
+        harmony,
+        news,
+        pairing,
         bench,
         copies,
         everything,
         stock,
         blobs,
+        vision,
+        practice,
     ):
         app.include_router(part.router)
     app.add_route("/openapi.json", get_openapi, include_in_schema=False)
@@ -74,14 +96,14 @@ async def get_openapi(_: Request) -> Response:
     return Response(files(__package__).joinpath("openapi.json").read_bytes(), media_type="application/json")
 
 
-def create_app(config: Config) -> ASGIApp:
+def create_app(config: Config) -> Guard:
     """The guarded application. Raises StoreError when the studio file cannot be used."""
     database = open_database(config.studio)
     furnish(database)
-    app = api(database, copies.copied_daily if config.pooled else None)
+    app = api(database, config, copies.copied_daily if config.pooled else None)
     if config.page is not None:
         app.frontend("/", directory=config.page)
-    return Guard(Pooled(app, config.studio) if config.pooled else app, config)
+    return Guard(Pooled(app, config.studio) if config.pooled else app, config, app.state.door)
 
 
 def furnish(database: Database) -> None:

@@ -1,7 +1,7 @@
 """Routes that answer what new things begin with, and save nothing: blanks, first designs, rows, trims."""
 
 from functools import cache
-from typing import Annotated, Any
+from typing import Annotated, Any, Literal
 
 import orjson
 from fastapi import APIRouter, Request, Response
@@ -15,6 +15,7 @@ from ..core.document.numbers import Ident, Repeats, Segments
 from ..core.document.piece import Piece
 from ..core.document.row import Row
 from ..core.document.shelf import Paint, Shade, Shelf
+from ..core.document.work import Work
 from ..core.errors import ComposeError
 from ..core.proposals import begun
 from ..core.proposals.everyday import everyday_blanks
@@ -28,7 +29,7 @@ from ..core.solved import Solved, solve_piece
 from ..core.words.blank import size
 from ..formats.piece_json import parse_document
 from ..formats.plan_json import sketch_bytes
-from ..store import ledger, pieces
+from ..store import ledger, pieces, settings
 from .answer import Answer, Asked
 from .errors import RESPONSES
 from .ledger import studio
@@ -78,10 +79,12 @@ class StarterAnswer(Answer):
 
 
 class NewRowRequest(Asked):
-    """A row on this kind of track is to be added."""
+    """A row on this kind of track is to be added, about an area or not; of a fill `where` there."""
 
     piece: PieceBody
     kind: Ident
+    area: Ident | None = None
+    where: Literal["", "inside", "round"] = ""
 
 
 class ShadesRequest(RowRequest):
@@ -176,10 +179,11 @@ def get_begin_piece(request: Request) -> Piece | None:
     """A new piece before its rows are composed, with today's kit and shelf; null while one of them is empty."""
     with studio(request).reading() as db:
         bodies = [ledger.state(db, pieces.singleton(db, kind) or "").body for kind in ("kit", "shelf")]
+        schools = settings.read(db).get("schools")
     kit, shelf = (parse_document(body) for body in bodies)
     if not isinstance(kit, Kit) or not isinstance(shelf, Shelf) or not kit.tools or not shelf.paints:
         return None
-    return begun.piece(kit.tools, shelf.paints)
+    return begun.piece(kit.tools, shelf.paints, Work.model_validate_json(schools) if schools else Work())
 
 
 @router.post("/begin/track")
@@ -191,7 +195,7 @@ def post_begin_track(request: TrackRequest) -> dict[str, Any]:
 @router.post("/begin/row")
 def post_begin_row(request: NewRowRequest) -> Row:
     """A row on another kind of track, to add at the end."""
-    return other_row(request.piece, request.kind)
+    return other_row(request.piece, request.kind, request.area, request.where)
 
 
 @router.post("/begin/shades")

@@ -1,6 +1,7 @@
 """Routes for the Bench and the studio as a whole: pieces, kit and shelf, settings."""
 
 import sqlite3
+from time import time
 from typing import Annotated, Literal
 
 import orjson
@@ -9,17 +10,20 @@ from fastapi import Path as PathValue
 from pydantic import Field
 
 from ..core.document.piece import Piece
+from ..core.document.work import Work
 from ..core.errors import DocumentError
 from ..core.solved import solve_piece
 from ..formats.plan_json import sketch_bytes
 from ..formats.summary_json import summary_bytes
-from ..store import identity, ledger, pieces, settings, sketches
+from ..store import happenings, identity, ledger, pieces, settings, sketches
 from ..store.errors import DamagedError
 from ..store.ledger import State
 from .answer import Answer, Asked
+from .copies import only_here
 from .errors import RESPONSES, Problem
 from .exports import file_answer
 from .ledger import DocumentId, StateAnswer, Studio, state_answer, stored_document, studio
+from .logbook import ProgressAnswer, book_of, progress_of
 from .planned import SketchAnswer, Summary
 from .prints import Printer
 from .reading import PieceBody, QuickRoute
@@ -27,17 +31,28 @@ from .reading import PieceBody, QuickRoute
 router = APIRouter(prefix="/api", tags=["bench"], route_class=QuickRoute, responses=RESPONSES)
 
 Units = Literal["mm", "cm", "inch"]
-Look = Literal["3"]  # another once pieces are drawn in small in another way
+Look = Literal["4"]  # another once pieces are drawn in small in another way
 Scheme = Literal["light", "dark", "auto"]
 EditId = Annotated[str, PathValue(pattern=r"^[0-9a-f]{32}$")]
 
 
+class AtWork(Answer):
+    """Where a piece is that was begun, and until when it has to dry before the next step can be done (seconds since
+    1970; null where it can)."""
+
+    progress: ProgressAnswer | None
+    drying: float | None
+    resting: bool
+    minutes: float
+
+
 class PieceListed(Summary):
-    """A piece on the Bench: what is said of it, and by which edit its small picture is asked for."""
+    """A piece on the Bench: what is said of it, by which edit its small picture is asked for, and where its work is."""
 
     id: str
     head: str
     changed_at: str
+    at_work: AtWork | None
 
 
 class DamagedPiece(Answer):
@@ -106,6 +121,14 @@ def put_studio(request: Request, wanted: SettingsRequest) -> StudioAnswer:
     return get_studio(request)
 
 
+@router.put("/studio/schools", status_code=204)
+def put_schools(request: Request, work: Work) -> None:
+    """How new pieces are painted from now on: the choices alone, without what belongs to one piece."""
+    bare = work.model_copy(update={"moves": (), "repairs": ()})
+    with studio(request).writing() as db:
+        settings.write(db, "schools", bare.model_dump_json())
+
+
 @router.put("/studio/printer")
 def put_printer(request: Request, printer: Printer) -> StudioAnswer:
     """Keep what the test bars measured; every later print is corrected by it."""
@@ -120,24 +143,38 @@ def get_pieces(request: Request) -> list[PieceListed | DamagedPiece]:
     """All pieces on the Bench, without their documents; those that cannot be read are told with the reason."""
     with studio(request).reading() as db:
         found = pieces.listed(db)
+        begun = {ident: _at_work(db, ident) for ident, _ in happenings.at_work(db)}
     if all(one.summary is not None for one in found):
-        return [_listed(one, one.summary or "") for one in found]
+        return [_listed(one, one.summary or "", begun.get(one.id)) for one in found]
     with studio(request).writing() as db:
-        return [_listed(one, one.summary) if one.summary is not None else _looked_at(db, one) for one in found]
+        return [
+            _listed(one, one.summary, begun.get(one.id))
+            if one.summary is not None
+            else _looked_at(db, one, begun.get(one.id))
+            for one in found
+        ]
 
 
-def _listed(one: pieces.Listed, summary: str) -> PieceListed:
-    return PieceListed(**orjson.loads(summary), id=one.id, head=one.head, changed_at=one.changed_at)
+def _at_work(db: sqlite3.Connection, ident: str) -> AtWork:
+    now, book = time(), book_of(db, ident)
+    due = book.progress.ready if book.progress and book.progress.ready > now else None
+    minutes = sum(one.at_work for one in book.sittings)
+    return AtWork(progress=progress_of(book), drying=due, resting=book.resting is not None, minutes=minutes)
 
 
-def _looked_at(db: sqlite3.Connection, one: pieces.Listed) -> PieceListed | DamagedPiece:
+def _listed(one: pieces.Listed, summary: str, at_work: AtWork | None) -> PieceListed:
+    known = orjson.loads(summary)
+    return PieceListed(**known, id=one.id, head=one.head, changed_at=one.changed_at, at_work=at_work)
+
+
+def _looked_at(db: sqlite3.Connection, one: pieces.Listed, at_work: AtWork | None) -> PieceListed | DamagedPiece:
     """A piece of which no summary was kept."""
     try:
         summary = summary_bytes(_piece(sketches.body_of_piece(db, one.head)))
     except DamagedError as error:
         return DamagedPiece(id=one.id, name=one.name, head=one.head, changed_at=one.changed_at, damaged=error.message)
     sketches.put_summary(db, one.head, summary)
-    return _listed(one, summary.decode())
+    return _listed(one, summary.decode(), at_work)
 
 
 @router.get("/pictures/{look}/{edit}", response_model=None, responses={200: {"model": SketchAnswer}})
@@ -166,7 +203,9 @@ def post_copy(request: Request, ident: DocumentId) -> StateAnswer:
     """Put a copy of a piece on the Bench."""
     with studio(request).reading() as db:
         piece = _piece(ledger.state(db, ident).body)
-    return _put(request, piece.model_copy(update={"name": f"{piece.name}, copy"[:120]}), "Copy a piece")
+    bare = tuple(row.model_copy(update={"painted": None}) for row in piece.rows)  # a copy is not painted yet
+    named = {"name": f"{piece.name}, copy"[:120], "rows": bare}
+    return _put(request, piece.model_copy(update=named), "Copy a piece")
 
 
 @router.post("/pieces/{ident}/mend")
@@ -215,6 +254,7 @@ def _piece(body: bytes) -> Piece:
 @router.delete("/pieces/{ident}", status_code=204)
 def delete_piece(request: Request, ident: DocumentId) -> None:
     """Take a piece off the Bench; `restore` brings it back."""
+    only_here(request)
     with studio(request).writing() as db:
         pieces.delete(db, ident)
 
@@ -222,5 +262,6 @@ def delete_piece(request: Request, ident: DocumentId) -> None:
 @router.post("/pieces/{ident}/restore", status_code=204)
 def post_restore(request: Request, ident: DocumentId) -> None:
     """Bring a deleted piece back."""
+    only_here(request)
     with studio(request).writing() as db:
         pieces.restore(db, ident)

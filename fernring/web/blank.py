@@ -17,7 +17,7 @@ from ..core.ground.outlines import ROUGHNESS, bare_corners
 from ..core.guides.markers import markers, surface_kind
 from ..core.rows.tracks.path import MOST_PATH_POINTS, PathTrack
 from ..core.solved import solve_piece
-from ..formats.outline_svg import outline_points, path_lines, shape_lines
+from ..formats.outline_svg import outline_points, path_lines, shape_lines, shape_rule
 from .answer import Answer, Asked
 from .errors import RESPONSES
 from .reading import PieceBody, QuickRoute
@@ -126,7 +126,7 @@ def post_region_svg(given: SvgOutline) -> ShapeRegion:
     for line in lines:
         x, y = np.round(line - middle, 3).T.tolist()
         found.append({"x": x, "y": y})
-    return ShapeRegion.model_validate({"lines": found})
+    return ShapeRegion.model_validate({"lines": found, "rule": shape_rule(given.text.encode())})
 
 
 def _middle(lines: list[Array]) -> Array:

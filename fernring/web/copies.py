@@ -19,6 +19,7 @@ from .answer import Answer
 from .errors import RESPONSES, AwayError
 from .exports import disposition
 from .ledger import studio
+from .security import LOOPBACK, device_of
 
 LOG = logging.getLogger("fernring")
 FIRST_S, EVERY_S = 60.0, 3600.0
@@ -92,10 +93,10 @@ def dated_name(database: Database) -> str:
 
 
 def only_here(request: Request) -> None:
-    """Raises AwayError for a client on another machine."""
+    """Raises AwayError for a client on another machine, or a page of a paired device."""
     host = request.client.host if request.client else ""
-    if host not in ("127.0.0.1", "::1", "testclient"):
-        raise AwayError("A studio is copied, brought back and added to on its own machine only.")
+    if host not in LOOPBACK or device_of(request.scope) is not None:
+        raise AwayError("This is done on the studio's own machine only.")
 
 
 def _removed(folder: Path) -> None:

@@ -19,6 +19,8 @@ from ..store.errors import (
     StoreError,
     TakenError,
 )
+from ..vision.limits import PictureError
+from .door import PairingError
 
 
 class AwayError(FernError):
@@ -33,11 +35,13 @@ STATUS: dict[type[FernError], int] = {
     SpentError: 422,
     CalledOffError: 503,
     FitError: 422,
+    PictureError: 422,
     ComposeError: 422,
     PagesError: 422,
     CutterError: 422,
     NotFoundError: 404,
     AwayError: 403,
+    PairingError: 403,
     DamagedError: 422,
     CopyError: 422,
     TakenError: 409,

@@ -6,21 +6,19 @@ from starlette.concurrency import run_in_threadpool
 from ..core.document.kit import Kit
 from ..core.document.piece import Piece
 from ..core.document.reading import Document
-from ..formats.everything import packed, unpacked
+from ..formats.everything import parts, unpacked
 from ..formats.piece_json import document_bytes
 from ..store import blobs, ledger, pieces
 from ..store.database import Database
 from ..store.errors import DamagedError
 from .answer import Answer
 from .bench import put_piece
-from .copies import dated_name, only_here
+from .copies import only_here
 from .errors import RESPONSES
-from .exports import file_answer
 from .ledger import stored_document, studio
+from .told import MEDIA, told_zip
 
 router = APIRouter(prefix="/api/studio", tags=["studio"], responses=RESPONSES)
-
-ZIP = "application/zip"
 
 
 class TakenIn(Answer):
@@ -31,11 +29,14 @@ class TakenIn(Answer):
     shelf: bool
 
 
-@router.post("/everything", response_model=None, responses={200: {"content": {ZIP: {}}}})
+@router.post("/everything", response_model=None, responses={200: {"content": {MEDIA: {}}}})
 def post_everything(request: Request) -> Response:
-    """Every piece, the kit and the shelf as JSON, rows as CSV, pictures, in one ZIP; damaged pieces are left out."""
-    database = studio(request)
-    with database.reading() as db:
+    """Every piece, the kit and the shelf as JSON, rows as CSV, pictures, in one ZIP; damaged pieces are left out.
+
+    A line of JSON for each file as it is done, and at last the ZIP in base64.
+    """
+    only_here(request)
+    with studio(request).reading() as db:
         idents = [*(one.id for one in pieces.listed(db)), pieces.singleton(db, "kit"), pieces.singleton(db, "shelf")]
         documents = []
         for ident in filter(None, idents):
@@ -43,8 +44,8 @@ def post_everything(request: Request) -> Response:
                 documents.append((ident, stored_document(ledger.state(db, ident).body)))
             except DamagedError:
                 continue
-        data = packed(documents, blobs.every(db))
-    return file_answer(data, ZIP, dated_name(database), ".zip")
+        files = parts(documents, blobs.every(db))
+    return told_zip(files)
 
 
 @router.post("/bring-in", openapi_extra={"requestBody": {"content": {"application/octet-stream": {}}}})

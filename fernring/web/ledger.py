@@ -22,6 +22,7 @@ from ..store.identity import Identity
 from ..store.ledger import State
 from .answer import Answer, Asked
 from .errors import CONFLICT, RESPONSES
+from .news import tell
 from .reading import DocumentBody, QuickRoute
 
 router = APIRouter(prefix="/api/documents", tags=["documents"], route_class=QuickRoute, responses=RESPONSES)
@@ -132,21 +133,26 @@ def post_edit(request: Request, ident: DocumentId, edit: EditRequest) -> SavedAn
             sketches.put_summary(db, edit.id, summary_bytes(edit.document))
             if state.branch == state.main:
                 pieces.rename(db, ident, edit.document.name)
-        return _saved(state)
+    tell(request, ident, "document")
+    return _saved(state)
 
 
 @router.post("/{ident}/undo")
 def post_undo(request: Request, ident: DocumentId, step: StepRequest) -> StateAnswer:
     """Take back the last edit of the branch."""
     with studio(request).writing() as db:
-        return state_answer(db, ledger.step(db, ident, step.branch, step.based_on, back=True))
+        answer = state_answer(db, ledger.step(db, ident, step.branch, step.based_on, back=True))
+    tell(request, ident, "document")
+    return answer
 
 
 @router.post("/{ident}/redo")
 def post_redo(request: Request, ident: DocumentId, step: StepRequest) -> StateAnswer:
     """Bring back the edit last taken back."""
     with studio(request).writing() as db:
-        return state_answer(db, ledger.step(db, ident, step.branch, step.based_on, back=False))
+        answer = state_answer(db, ledger.step(db, ident, step.branch, step.based_on, back=False))
+    tell(request, ident, "document")
+    return answer
 
 
 @router.post("/{ident}/branches/{branch}/choose")

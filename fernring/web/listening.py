@@ -22,6 +22,16 @@ def port_number(text: str) -> int:
     return int(text)
 
 
+def own_address() -> str:
+    """This machine's address in its network. Raises AddressError where it has none."""
+    with socket.socket(socket.AF_INET, socket.SOCK_DGRAM) as probe:
+        try:
+            probe.connect(("192.0.2.1", 9))  # an address for documentation (RFC 5737); nothing is sent
+        except OSError as error:
+            raise AddressError("This machine is in no network; name the address: --lan ADDRESS.") from error
+        return str(probe.getsockname()[0])
+
+
 def listening(host: str, port: int) -> socket.socket:
     """A socket that listens at this address. Raises AddressError with a sentence where it cannot."""
     family = socket.AF_INET6 if ":" in host else socket.AF_INET

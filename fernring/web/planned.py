@@ -130,9 +130,27 @@ class GuideAnswer(BaseModel):
     z: list[float]
 
 
-class BareAnswer(BaseModel):
-    """A bare area by its name and the closed lines that bound it."""
+class ZoneAnswer(BaseModel):
+    """An area with a base colour of its own, by the even-odd rule: colours in even steps from the first of the `ends`
+    to the second, or from the one outward as far as the other."""
 
+    lines: list[LineAnswer]
+    colours: list[str]
+    ends: LineAnswer
+    outward: bool
+
+
+class CoverAnswer(BaseModel):
+    """What is seen over the dots, by the even-odd rule: where a mask was taken off, and what is not of this piece."""
+
+    lines: list[LineAnswer]
+    colour: str
+
+
+class BareAnswer(BaseModel):
+    """An area by its name and the closed lines that bound it."""
+
+    id: str
     name: str
     lines: list[LineAnswer]
 
@@ -213,6 +231,8 @@ class PlanAnswer(BaseModel):
     shades: list[ShadeAnswer]
     ramps: dict[str, list[str]]
     used: UsedAnswer
+    zones: list[ZoneAnswer]
+    covers: list[CoverAnswer]
     dots: DotColumns
     marks: MarksAnswer
     guides: list[GuideAnswer]
@@ -258,6 +278,8 @@ class SketchAnswer(BaseModel):
 
     blank: BlankAnswer
     shades: list[ShadeAnswer]
+    zones: list[ZoneAnswer]
+    covers: list[CoverAnswer]
     dots: SketchDots
     marks: MarksAnswer
     count: int

@@ -1,14 +1,11 @@
 """Routes of the print room: sheets as PDF, SVG and DXF, their pages as pictures, everything in one file, the cutter."""
 
 from base64 import b64encode
-from collections.abc import Iterator
 from datetime import date
-from typing import TYPE_CHECKING, Annotated, Literal
+from typing import Annotated, Literal
 
 import numpy as np
-import orjson
 from fastapi import APIRouter, Response
-from fastapi.responses import StreamingResponse
 from pydantic import Field
 
 from ..core.document.facts import chosen, named
@@ -28,10 +25,8 @@ from ..formats.written.work_card import work_card
 from .answer import Answer, Asked
 from .errors import RESPONSES
 from .exports import file_answer
-from .reading import PieceBody, QuickRoute
-
-if TYPE_CHECKING:
-    from ..formats.bundle import Part
+from .reading import PieceBody, QuickRoute, ShelfBody
+from .told import MEDIA, told_zip
 
 # what only some routes need is imported there: writing PDFs takes long to load, and the server is to answer at once
 router = APIRouter(prefix="/api/print", tags=["print room"], route_class=QuickRoute, responses=RESPONSES)
@@ -53,7 +48,8 @@ class SheetsRequest(Asked):
 
 
 class PrintRequest(Asked):
-    """A kind of sheet, what it shows, the paper, and what the printer does to lengths."""
+    """A kind of sheet, what it shows, the paper, and what the printer does to lengths. `shelf` and `extra`, the share
+    mixed beyond the need, are for the mixing card."""
 
     piece: PieceBody
     kind: Ident = "guide"
@@ -74,9 +70,12 @@ class PrintRequest(Asked):
     printer: Printer = Printer()
     revision: Label = ""
     units: Units = "mm"
+    shelf: ShelfBody | None = None
+    extra: Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0, le=2), named("Margin", "share")] = 0.2
 
     def choice(self) -> Choice:
-        return Choice(self.spokes, self.circles, self.border, self.dots, self.rows, self.margin, self.count, self.units)
+        names = ("spokes", "circles", "border", "dots", "rows", "margin", "count", "units", "shelf", "extra")
+        return Choice(**{name: getattr(self, name) for name in names})
 
     def layout(self) -> Layout:
         """The test bars are printed uncorrected, or measuring them again would undo the correction."""
@@ -256,7 +255,7 @@ def post_work_card(request: WorkCardRequest) -> Response:
     return file_answer(work_card_pdf(card, request.paper), "application/pdf", request.piece.name, ", steps.pdf")
 
 
-@router.post("/bundle", response_model=None, responses={200: {"content": {"application/x-ndjson": {}}}})
+@router.post("/bundle", response_model=None, responses={200: {"content": {MEDIA: {}}}})
 def post_bundle(request: BundleRequest) -> Response:
     """Everything in one ZIP: a line of JSON for each file as it is done, and at last the ZIP in base64."""
     from ..formats.bundle import parts, written_parts
@@ -264,15 +263,7 @@ def post_bundle(request: BundleRequest) -> Response:
     solved, stamp = solve_piece(request.piece), request.stamp()
     files = parts(solved, request.choice(), request.layout(), stamp)
     files += written_parts(solved, request.paper, stamp, request.units)
-    return StreamingResponse(_told(files), media_type="application/x-ndjson")
-
-
-def _told(files: "list[Part]") -> Iterator[bytes]:
-    from ..formats.bundle import bundled
-
-    for done, (name, whole) in enumerate(bundled(files), 1):
-        told = {"done": done, "of": len(files), "name": name}
-        yield orjson.dumps(told if whole is None else {"zip": b64encode(whole).decode()}) + b"\n"
+    return told_zip(files)
 
 
 def _today() -> str:

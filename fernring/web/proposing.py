@@ -13,6 +13,7 @@ from ..core.document.piece import Piece
 from ..core.document.row import Row
 from ..core.proposals.fits import what_fits
 from ..core.proposals.fits_trim import trim_fits
+from ..core.proposals.graded import By, followed, graded
 from ..core.proposals.motif import with_motif
 from ..core.proposals.next_row import next_row
 from ..core.proposals.remedies import remedies
@@ -124,6 +125,37 @@ def post_slack(piece: PieceBody) -> SpreadAnswer:
     """Spread the slack over the nested rows."""
     spread = spread_slack(piece)
     return SpreadAnswer(piece=spread.piece, added=spread.added, left=spread.left)
+
+
+class GradedRequest(Asked):
+    """A piece, one of its ramps, and how it is laid over the rows: a step for each or by distance; `back` begins at the
+    edge."""
+
+    piece: PieceBody
+    ramp: Ident
+    by: By = "rows"
+    back: Annotated[bool, Field(strict=True)] = False
+
+
+@router.post("/graded")
+def post_graded(request: Request, asked: GradedRequest) -> Piece:
+    """The piece with a ramp laid over its rows."""
+    plans: KnownPlans = request.app.state.known
+    return graded(asked.piece, asked.ramp, asked.by, asked.back, plans.like(asked.piece))
+
+
+class FollowRequest(Asked):
+    """A piece before and after rows were added."""
+
+    before: PieceBody
+    after: PieceBody
+
+
+@router.post("/graded/follow")
+def post_graded_follow(request: Request, asked: FollowRequest) -> Piece:
+    """The piece after, with the steps of a ramp that was laid over its rows spread over the new ones too."""
+    plans: KnownPlans = request.app.state.known
+    return followed(asked.before, asked.after, plans.like(asked.before))
 
 
 @router.post("/motif")

@@ -11,9 +11,13 @@ import uvicorn
 from ..core.errors import FernError
 from .app import create_app
 from .config import Config
-from .listening import listening, port_number
+from .listening import listening, own_address, port_number
+from .qr import qr_text
 
 FILE = "studio.sqlite"
+LAN = """For another device: {address} and the code {code}, within {minutes} minutes, once.
+For more devices “Other devices” in the Studio menu shows new codes on this machine.
+What is sent is not encrypted: use this in a network that you trust. At the next start it is off again."""
 PATIENCE_S = 1  # for answers that are on their way when the server is told to end
 
 
@@ -24,20 +28,35 @@ def main() -> int:
     )
     parser.add_argument("--host", default="127.0.0.1")
     parser.add_argument("--port", type=port_number, default=8437)
+    parser.add_argument(
+        "--lan",
+        nargs="?",
+        const="",
+        metavar="ADDRESS",
+        help="let paired devices of your network in, at this address; not encrypted, off at the next start",
+    )
+    parser.add_argument("--name", default="", help="a name by which your network knows that address")
     parser.add_argument("--no-page", action="store_true", help="serve the API only")
     given = parser.parse_args()
     page = None if given.no_page else Config.page
-    hosts = tuple({"127.0.0.1", "localhost", given.host})
     try:
-        door = listening(given.host, given.port)
-        app = create_app(Config(given.studio, given.host, given.port, page, hosts, pooled=True))
+        lan = None if given.lan is None else given.lan or own_address()
+        hosts = tuple({"127.0.0.1", "localhost", given.host, *filter(None, (lan, given.name))})
+        doors = [listening(host, given.port) for host in dict.fromkeys(filter(None, (given.host, lan)))]
+        shown = None if lan is None else given.name or lan
+        app = create_app(Config(given.studio, given.host, given.port, page, hosts, shown, pooled=True))
     except FernError as error:
         print(error.message, file=sys.stderr)
         return 1
     logging.basicConfig(format="%(asctime)s %(levelname)s %(name)s: %(message)s")
     print(f"Fern Ring: http://{given.host}:{given.port}/", flush=True)
+    if shown is not None:
+        code, seconds = app.door.new_code()
+        address = f"http://{shown}:{given.port}/"
+        print(qr_text(f"{address}#{code}"))
+        print(LAN.format(address=address, code=code, minutes=round(seconds / 60)), flush=True)
     config = uvicorn.Config(app, log_level="warning", access_log=False, timeout_graceful_shutdown=PATIENCE_S)
-    uvicorn.Server(config).run(sockets=[door])
+    uvicorn.Server(config).run(sockets=doors)
     logging.shutdown()
     sys.stdout.flush()
     os._exit(0)  # what is still being calculated is for nobody any more; the interpreter would wait for it

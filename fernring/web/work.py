@@ -8,6 +8,7 @@ from pydantic import Field
 from ..core.document.numbers import FIRST, Frozen
 from ..core.document.shelf import Body, Medium
 from ..core.work.drying import Report
+from ..core.work.pace import Pace
 from ..core.work.work import work
 from ..formats.work_json import work_bytes
 from .answer import Asked
@@ -16,6 +17,7 @@ from .reading import PieceBody, QuickRoute
 from .worked import WorkAnswer
 
 router = APIRouter(prefix="/api", tags=["work"], route_class=QuickRoute, responses=RESPONSES)
+MOST_REPORTS = 500
 Waited = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0.1, le=20000)]
 
 
@@ -29,15 +31,25 @@ class DryingReport(Frozen):
     dry: bool
 
 
+class PaceReport(Frozen):
+    """How long a step of such a kind was expected to take, and took (minutes)."""
+
+    kind: Annotated[str, Field(strict=True, max_length=40)]
+    expected: Waited
+    took: Waited
+
+
 class WorkRequest(Asked):
-    """A document with its choices, and what its artist found about drying."""
+    """A document with its choices, and what its artist found about drying and about the hand."""
 
     piece: PieceBody
-    reports: Annotated[tuple[DryingReport, ...], FIRST, Field(max_length=500)] = ()
+    reports: Annotated[tuple[DryingReport, ...], FIRST, Field(max_length=MOST_REPORTS)] = ()
+    paces: Annotated[tuple[PaceReport, ...], FIRST, Field(max_length=MOST_REPORTS)] = ()
 
 
 @router.post("/work", response_model=None, responses={200: {"model": WorkAnswer}})
 def post_work(request: WorkRequest) -> Response:
     """The steps of a document from bare blank to finished piece, in an order of the hand."""
     reports = [Report(**vars(one)) for one in request.reports]
-    return Response(work_bytes(work(request.piece, reports)), media_type="application/json")
+    paces = [Pace(**vars(one)) for one in request.paces]
+    return Response(work_bytes(work(request.piece, reports, paces)), media_type="application/json")

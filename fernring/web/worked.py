@@ -20,11 +20,29 @@ class WithinAnswer(BaseModel):
     minutes: float
 
 
+class LeavesAnswer(BaseModel):
+    """Minutes after a step until what it painted is dry for `state`, the `usual` ones before anything was learned of
+    its paint (null for coats), and the ids of the steps that wait for that."""
+
+    state: State
+    minutes: float
+    usual: float | None
+    frees: list[str]
+
+
+class PartAnswer(BaseModel):
+    """A part of a long step in words, and the place in the step's dots of its first."""
+
+    words: str
+    first: int
+
+
 class StepAnswer(BaseModel):
     """`dots` and `marks` count those of the same document's plan, in the order in which they are painted; `shade`
     counts its shades. `begin` is the minute from the start of the work, `minutes` what is expected, and what a quick
     and a slow hand take. `turntable` is by how many degrees the piece is turned clockwise for the first
-    place, `care` what to do before the step.
+    place, `wait` what to wait for before it and `care` which tool and pot to change. `body` and `medium` are those of
+    its paint, `usual` its minutes of the hand before anything was learned of that.
     """
 
     id: str
@@ -45,7 +63,14 @@ class StepAnswer(BaseModel):
     within: list[WithinAnswer]
     turntable: float | None
     hand: str
+    wait: str
     care: str
+    stage: str
+    usual: float
+    body: str | None
+    medium: str | None
+    leaves: list[LeavesAnswer]
+    parts: list[PartAnswer]
     words: str
     cautions: list[str]
 

@@ -8,6 +8,7 @@ import { PrintScreen } from "./print/PrintScreen";
 import { KitScreen } from "./stock/KitScreen";
 import { ShelfScreen } from "./stock/ShelfScreen";
 import { Lost } from "./studio/Lost";
+import { TableScreen } from "./table/TableScreen";
 import { WorkScreen } from "./work/WorkScreen";
 
 export function App() {
@@ -20,6 +21,7 @@ export function App() {
       <Route path="/piece/:id">{({ id }) => <PieceScreen key={id} id={id} />}</Route>
       <Route path="/piece/:id/print">{({ id }) => <PrintScreen key={id} id={id} />}</Route>
       <Route path="/piece/:id/steps">{({ id }) => <WorkScreen key={id} id={id} />}</Route>
+      <Route path="/piece/:id/table">{({ id }) => <TableScreen key={id} id={id} />}</Route>
       <Route path="/piece/:id/history">{({ id }) => <HistoryScreen key={id} id={id} />}</Route>
       <Route>
         <Lost />

@@ -9,28 +9,42 @@ from functools import cache
 from pathlib import Path
 from typing import Any, ClassVar
 
-from playwright.sync_api import Browser, Locator, Page, expect, sync_playwright
+from playwright.sync_api import Browser, Locator, Page, Playwright, expect, sync_playwright
 
+from commands.setup import BROWSER
 from tests.assertions import FernTestCase
 from tests.server import PATIENCE_S, Server
 
 FLAGS = [
     "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-    "--disable-component-update", "--disable-sync", "--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1",
+    "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage",
+    "--host-resolver-rules=MAP studio.test 127.0.0.1 , MAP * ~NOTFOUND , EXCLUDE 127.0.0.1",
 ]  # fmt: skip
 SIZE = {"width": 1280, "height": 800}
 PATIENCE_MS = 1000 * PATIENCE_S
 FAULT = 500  # what the server answers to a fault of its own
+NAME_OF = "(e) => (e?.getAttribute('aria-label') ?? e?.labels?.[0]?.innerText ?? e?.innerText ?? '').trim()"
+CONTROLS = "a[href], button:enabled, input:enabled, select:enabled, textarea:enabled, [tabindex]"
+STOPS = 120  # the most Tabs from one control to another on any screen
 
 
 @cache
-def chromium() -> Browser:
-    """One browser for all tests of a process; each test has a context of its own in it."""
+def _playwright() -> Playwright:
     playwright = sync_playwright().start()
-    browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", headless=True, args=FLAGS)
     atexit.register(playwright.stop)
-    atexit.register(browser.close)
-    return browser
+    return playwright
+
+
+_browsers: list[Browser] = []
+
+
+def chromium() -> Browser:
+    """One browser for all tests of a process, as long as it lives; each test has a context of its own in it."""
+    if not _browsers or not _browsers[-1].is_connected():
+        browser = _playwright().chromium.launch(executable_path=BROWSER, headless=True, args=FLAGS)
+        atexit.register(browser.close)
+        _browsers.append(browser)
+    return _browsers[-1]
 
 
 class BrowserTestCase(FernTestCase):
@@ -40,12 +54,13 @@ class BrowserTestCase(FernTestCase):
     folder: ClassVar[Path]
     design: ClassVar[dict[str, Any] | None] = None
     faults_expected: ClassVar[bool] = False
+    more: ClassVar[tuple[str, ...]] = ()  # words for the server's command
     allowed: tuple[str, ...] = ()  # addresses besides the server's that a page may ask
 
     @classmethod
     def setUpClass(cls) -> None:
         cls.folder = Path(tempfile.mkdtemp())
-        cls.server = Server(cls.folder / "studio.sqlite")
+        cls.server = Server(cls.folder / "studio.sqlite", more=cls.more)
 
     @classmethod
     def tearDownClass(cls) -> None:
@@ -128,6 +143,24 @@ class BrowserTestCase(FernTestCase):
         """A row of another kind, or a motif."""
         self.press("Add another kind…")
         self.page.get_by_role("menuitem", name=name).click()
+
+    def pot(self, name: str) -> Locator:
+        """A paint on the shelf."""
+        return self.page.locator(".pot").filter(has=self.page.get_by_text(name, exact=True))
+
+    def tool(self, name: str) -> Locator:
+        """A tool of the kit, on the tray."""
+        return self.page.locator(".tool").filter(has=self.page.get_by_text(name, exact=True))
+
+    def tab_to(self, name: str) -> None:
+        """Once the page has the control of this name, by Tab from where the focus is to it."""
+        there = f"(name) => [...document.querySelectorAll('{CONTROLS}')].some((e) => ({NAME_OF})(e) === name)"
+        self.page.wait_for_function(there, arg=name)
+        for _ in range(STOPS):
+            self.page.keyboard.press("Tab")
+            if self.page.evaluate(f"({NAME_OF})(document.activeElement)") == name:
+                return
+        self.fail(f"“{name}” cannot be reached by Tab")
 
     def give_file(self, ask: Callable[[], None], name: str, kind: str, data: bytes) -> None:
         """Asked for a file by an act of the person, the page is given this one."""

@@ -12,26 +12,14 @@ AXE = ROOT / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
 SIGNS = {
     "/": ".bench-stone canvas",
     "/begin": ".begin-stone canvas",
-    "/kit": "table.stock tbody tr",
-    "/shelf": "table.stock tbody tr",
+    "/kit": ".tool",
+    "/shelf": ".pot",
     "/nowhere": "h1",
 }
 GRAVE = {"serious", "critical"}
 
 
 class KeyboardTest(BrowserTestCase):
-    def tab_to(self, name: str, role: str = "") -> None:
-        """Tab until the control of this name has the focus."""
-        for _ in range(120):
-            self.page.keyboard.press("Tab")
-            found = self.page.evaluate(
-                "() => { const e = document.activeElement;"
-                " return (e?.getAttribute('aria-label') ?? e?.labels?.[0]?.innerText ?? e?.innerText ?? '').trim() }"
-            )
-            if found == name:
-                return
-        self.fail(f"“{name}” cannot be reached by Tab")
-
     def test_from_the_bench_to_a_changed_printed_piece(self) -> None:
         self.visit()
         expect(self.page.locator(".bench-piece").first).to_be_visible()
@@ -140,6 +128,10 @@ class AccessibilityTest(BrowserTestCase):
             self.part(part)
             expect(self.page.locator(".part-body h2").first).to_be_visible()
             self.scan(part)
+        for view in ("Mixing", "Map", "Palettes"):
+            self.page.locator(".colours-views").get_by_text(view, exact=True).click()
+            expect(self.page.locator(".part-body h2").first).to_be_visible()
+            self.scan(view)
         self.page.get_by_role("link", name="History").click()
         expect(self.page.get_by_role("heading", name="History")).to_be_visible()
         self.scan("history")
@@ -148,6 +140,18 @@ class AccessibilityTest(BrowserTestCase):
         self.page.locator(".work-step").last.click()
         expect(self.page.get_by_role("note")).to_be_visible()
         self.scan("steps")
+        self.page.get_by_role("link", name="At the table").click()
+        self.press("Begin the work")
+        expect(self.page.get_by_role("button", name="Pause")).to_be_visible()
+        self.scan("the table")
+        self.press("Something happened")
+        expect(self.page.get_by_role("button", name="Off centre")).to_be_visible()
+        self.scan("what happened")
+        self.press("Off centre")
+        expect(self.page.get_by_role("button", name="Note it and go on")).to_be_visible()
+        self.scan("a mishap")
+        self.press("Note it and go on")
+        self.page.go_back()
         self.page.go_back()
         self.page.get_by_role("link", name="Print").click()
         expect(self.page.locator(".print-turn")).to_contain_text("One page")
@@ -164,10 +168,20 @@ class AccessibilityTest(BrowserTestCase):
         self.choose("Track", "into the gaps")
         expect(self.page.get_by_label("Fill with", exact=True)).to_be_visible()
         self.scan("gaps")
-        self.part("Blank")
-        self.press("Leave a disc bare")
+        self.part("Areas")
+        self.press("A disc")
         expect(self.page.get_by_label("whole dots only").first).to_be_checked()
         self.scan("bare areas")
+
+    def test_an_open_pot_and_an_open_tool(self) -> None:
+        self.visit("/shelf")
+        self.pot("Orbit blue").click()
+        expect(self.page.get_by_label("Note on Orbit blue")).to_be_visible()
+        self.scan("a pot")
+        self.visit("/kit")
+        self.tool("Ball 1.0").click()
+        expect(self.page.locator(".foretold")).to_be_visible()
+        self.scan("a tool")
 
     def test_verdicts_open(self) -> None:
         self.begin_piece("Scanned")

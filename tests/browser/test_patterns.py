@@ -268,7 +268,7 @@ class PatternTest(BrowserTestCase):
 
     def test_a_silhouette_with_a_hole_from_a_file(self) -> None:
         before = self.dots()
-        self.part("Blank")
+        self.part("Areas")
         self.give_file(lambda: self.press("A silhouette from a file"), "ring moon.svg", "image/svg+xml", RING.encode())
         expect(self.page.get_by_role("group", name="ring moon")).to_be_visible()
         self.assertEqual(len(self.document()["bare"][0]["area"]["lines"]), 2)
@@ -311,8 +311,8 @@ class PatternTest(BrowserTestCase):
         self.assertEqual(self.document()["rows"][5]["track"]["beyond"], "carry on")
 
     def test_a_bare_area_that_rows_pass_under_and_stop_beside(self) -> None:
-        self.part("Blank")
-        self.change(lambda: self.press("Leave a disc bare"))
+        self.part("Areas")
+        self.change(lambda: self.press("A disc"))
         self.fill("Right of the centre", "22")
         self.page.get_by_role("group", name="Disc").get_by_label("Rows").select_option(
             label="rows stop evenly beside it"

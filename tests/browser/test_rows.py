@@ -202,12 +202,40 @@ class RowsTest(BrowserTestCase):
         self.press("Add a ramp")
         expect(self.page.get_by_role("group", name="Ramp 2").locator(".ramp-run span")).to_have_count(5)
         ramp = self.page.get_by_role("group", name="Ramp 2")
-        ramp.get_by_label("Steps").fill("8")
-        ramp.get_by_label("Steps").press("Enter")
+        ramp.get_by_label("Steps", exact=True).fill("8")
+        ramp.get_by_label("Steps", exact=True).press("Enter")
         expect(ramp.locator(".ramp-run span")).to_have_count(8)
         ramp.get_by_label("Stop 1").select_option(label="Fern")
         self.page.get_by_role("button", name="+ Tarn").click()
         self.assertEqual(self.document()["ramps"][-1]["steps"], 8)
+        self.assertEqual(self.document()["ramps"][-1]["even"], "seen")
+        ramp.get_by_label("Steps are even").select_option(label="along the mix")
+        ramp.get_by_role("button", name="Over the rows, outward").click()
+        expect(self.page.get_by_role("button", name="Undo: Lay a ramp over the rows")).to_be_enabled()
+        document = self.document()
+        steps = [row["shades"][0]["step"] for row in document["rows"]]
+        self.assertEqual((min(steps), max(steps)), (1, document["ramps"][-1]["steps"]))
+        self.assertEqual(document["ramps"][-1]["even"], "mixed")
+        self.undo()
+
+    def test_the_steps_of_a_laid_ramp_follow_a_new_row(self) -> None:
+        """Rows are removed down to one in the ramp, that room is left after it."""
+        rows = self.document()["rows"]
+        ramped = [k for k, row in enumerate(rows) if row["shades"][0]["kind"] == "ramp"]
+        for k in range(len(rows) - 1, ramped[-2], -1):
+            self.pick(str(k))
+            self.press(f"Remove row {k}")
+            expect(self.row(str(k))).to_have_count(0)
+        self.part("Colours")
+        self.page.get_by_role("group", name="Centre to edge").get_by_role(
+            "button", name="Over the rows, outward"
+        ).click()
+        expect(self.page.get_by_role("button", name="Undo: Lay a ramp over the rows")).to_be_enabled()
+        self.part("Rows")
+        self.press("Add a row")
+        expect(self.page.get_by_role("button", name="Undo: Add a row")).to_be_enabled()
+        shades = self.document()["rows"][-1]["shades"]
+        self.assertEqual(shades, [{"kind": "ramp", "ramp": "centre-to-edge", "step": len(ramped)}])
 
     def test_every_edit_can_be_taken_back_and_brought_again(self) -> None:
         begun = self.document()

@@ -6,7 +6,7 @@ from pathlib import Path
 
 from playwright.sync_api import APIResponse, Route, expect
 
-from tests.browser.studio import BrowserTestCase
+from tests.browser.studio import PATIENCE_MS, BrowserTestCase
 
 NOTHING_UNSENT = """() => new Promise((resolve) => {
   const opening = indexedDB.open("fernring");
@@ -165,8 +165,9 @@ class SavingTest(BrowserTestCase):
         expect(pieces.first).to_be_visible()
         before = pieces.count()
         self.press("Studio")
-        with self.page.expect_download() as waiting:
+        with self.page.expect_download(timeout=4 * PATIENCE_MS) as waiting:  # every piece of the Bench is planned
             self.page.get_by_role("menuitem", name="Save everything as open files").click()
+            expect(self.page.get_by_text(re.compile("Making the files: \\d+ of \\d+"))).to_be_visible()
         data = Path(waiting.value.path()).read_bytes()
         self.press("Studio")
         ask = self.page.get_by_role("menuitem", name="Bring in pieces from files…").click

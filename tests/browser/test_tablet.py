@@ -35,6 +35,9 @@ class TabletTest(BrowserTestCase):
             self.page.get_by_role("link", name="Print").click()
             expect(self.page.get_by_role("img", name="Full-size guide, page 1")).to_be_visible()
             self.expect_whole(f"print room, {what}")
+            self.page.goto(f"{address}/table")
+            expect(self.page.locator(".table-words")).to_be_visible()
+            self.expect_whole(f"the table, {what}")
             for path in ("/", "/begin", "/kit", "/shelf"):
                 self.visit(path)
                 expect(self.page.get_by_role("heading", level=1)).to_be_visible()

@@ -5,11 +5,13 @@ import io
 import zipfile
 
 from fernring.core.document.kit import Kit
+from fernring.core.document.reading import Document
 from fernring.core.document.shelf import Shelf
 from fernring.core.errors import DocumentError
 from fernring.formats import everything
-from fernring.formats.everything import packed, unpacked
+from fernring.formats.everything import parts, unpacked
 from fernring.formats.piece_json import document_bytes
+from fernring.formats.zipped import zipped as made
 from tests import samples, worst
 from tests.assertions import FernTestCase
 
@@ -20,6 +22,12 @@ def zipped(files: dict[str, bytes]) -> bytes:
         for name, data in files.items():
             archive.writestr(name, data)
     return out.getvalue()
+
+
+def packed(documents: list[tuple[str, Document]], pictures: list[tuple[str, str, bytes]]) -> bytes:
+    *told, (_, whole) = made(parts(documents, pictures))
+    assert whole is not None and all(name for name, _ in told)
+    return whole
 
 
 class EverythingTest(FernTestCase):

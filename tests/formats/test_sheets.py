@@ -9,23 +9,28 @@ import ezdxf
 import numpy as np
 import pypdfium2
 import pypdfium2.raw as pdfium
+from PIL import Image
 from shapely import LinearRing, Point, Polygon
 from svgelements import SVG, Circle, Path
 
 from fernring.core.document.blank import Blank
+from fernring.core.document.kit import Tool
 from fernring.core.document.outline import Oval, Round
+from fernring.core.document.reading import read_piece
 from fernring.core.document.relief import Ball
 from fernring.core.errors import FitError
 from fernring.core.solved import Solved, solve_piece
 from fernring.formats import drawing as shapes
-from fernring.formats.bundle import bundled, parts
+from fernring.formats.bundle import parts
 from fernring.formats.dxf import sheet_dxf
+from fernring.formats.page_png import page_png
 from fernring.formats.pages import Stamp, furniture, wrapped
 from fernring.formats.paper import MARGIN, Layout, tiled
 from fernring.formats.pdf import sheets_pdf
 from fernring.formats.sheets.all import kinds_for, sheet
 from fernring.formats.sheets.sheet import Choice, Sheet
 from fernring.formats.svg import svg
+from fernring.formats.zipped import zipped
 from tests import patterns, samples
 from tests.assertions import FernTestCase
 from tests.samples import row
@@ -144,7 +149,10 @@ class KindsTest(FernTestCase):
         self.assertNotIn("finder", [kind.id for kind in kinds_for(oval())])
         self.assertNotIn("strip", [kind.id for kind in kinds_for(stone())])
         self.assertIn("strip", [kind.id for kind in kinds_for(dome)])
-        self.assertEqual([kind.id for kind in kinds_for(ball())], ["strips", "placement", "transfer", "card", "bars"])
+        self.assertEqual(
+            [kind.id for kind in kinds_for(ball())],
+            ["strips", "placement", "transfer", "mixing", "card", "sizes", "bars"],
+        )
         with self.assertRaisesRegex(FitError, "no “strips” sheet for this blank; there are guide"):
             sheet(stone(), "strips", Choice())
 
@@ -195,6 +203,26 @@ class KindsTest(FernTestCase):
         )
         self.assertIn("6.75 mm to 10.5 mm", said)
 
+    def test_the_size_card_has_every_dot_of_the_tools_at_true_size(self) -> None:
+        tools = (
+            Tool(id="b", name="Ball", tip=2.0, dots=(2.4, 3.0)),
+            Tool(id="d", name="Dowel", kind="dowel", dots=(30.0,), sizes="typical"),
+            *(Tool(id=f"r{k}", name=f"Rod {k}", kind="rod", dots=(10.0 + k,)) for k in range(12)),
+        )
+        one = sheet(solve_piece(oval().piece.model_copy(update={"tools": tools})), "sizes", Choice(units="mm"))
+        circles = [each for each in one.drawing.primitives if isinstance(each, shapes.Circle)]
+        whole = [2 * each.radius for each in circles if each.stroke == "plain"]
+        self.assertEqual(whole, sorted(dot for tool in tools for dot in tool.dots))
+        self.assertEqual([2 * each.radius for each in circles if each.stroke == "dashed"], [2.0, 2.0])
+        for k, each in enumerate(circles):
+            self.assertTrue(each.x - each.radius >= -1e-9 and each.x + each.radius <= 180 + 1e-9)
+            for other in circles[k + 1 :]:
+                apart = np.hypot(each.x - other.x, each.y - other.y)
+                self.assertTrue(apart < 1e-9 or apart >= each.radius + other.radius, "cells do not overlap")
+        words = [each.text for each in one.drawing.primitives if isinstance(each, shapes.Text)]
+        self.assertIn("30 mm, typical", words)
+        self.assertLess(max(each.y + each.radius for each in circles), one.drawing.height)
+
     def test_backing_is_the_outline_less_its_margin_as_often_as_asked(self) -> None:
         """Area by shapely."""
         one = sheet(oval(), "backing", Choice(margin=4, count=5))
@@ -230,6 +258,36 @@ class CutTest(FernTestCase):
         pins = {round(float(np.hypot(c.x, c.y)), 6) for c in one.cuts[2:] if isinstance(c, shapes.Circle)}
         self.assertTrue(pins and pins <= walks)
 
+    def test_the_mixing_card_says_what_goes_into_every_pot(self) -> None:
+        piece = patterns.read({**patterns.piece("petals").model_dump(mode="json")})
+        rows = [{**one.model_dump(mode="json"), "shades": [{"kind": "ramp", "ramp": "sea", "step": k}]}
+                for k, one in enumerate(samples.five_rows().rows[1:4], 1)]  # fmt: skip
+        ramp = {"id": "sea", "name": "Sea", "stops": [piece.paints[0].id, piece.paints[-1].id], "steps": 4}
+        paints = piece.model_dump(mode="json")["paints"]
+        made = read_piece(
+            {**samples.five_rows().model_dump(mode="json"), "paints": paints, "rows": rows, "ramps": [ramp]}
+        )
+        card = sheet(solve_piece(made), "mixing", Choice())
+        words = [one.text for one in card.drawing.primitives if isinstance(one, shapes.Text)]
+        self.assertEqual(sum("drops (" in one for one in words), 3)
+        self.assertIn("Sea, mixed in one pot", words)
+        self.assertEqual(sum("put aside" in one for one in words), 3)
+        pdf = sheets_pdf([card], Stamp(made, "r", "d"), Layout())
+        self.assertEqual(Image.open(io.BytesIO(page_png(pdf, 1, 400))).mode, "RGB")
+        plain = sheets_pdf([sheet(solve_piece(made), "guide", Choice())], Stamp(made, "r", "d"), Layout())
+        self.assertEqual(Image.open(io.BytesIO(page_png(plain, 1, 400))).mode, "L")
+
+    def test_masks_are_cut_along_their_lines_holes_too(self) -> None:
+        area = {"id": "m", "name": "M", "area": {"kind": "word", "text": "O", "height": 20.0}, "rows": "mask"}
+        other = {"id": "d", "name": "D", "area": {"kind": "disc", "diameter": 8.0, "y": 30.0}, "rows": "go on"}
+        piece = samples.five_rows().model_dump(mode="json")
+        found = sheet(solve_piece(read_piece({**piece, "bare": [area, other]})), "masks", Choice())
+        self.assertEqual(len(found.cuts), 2, "the letter and the room in it, not what no mask lies on")
+        high = max(float(np.ptp(cut.points[:, 1])) for cut in found.cuts if isinstance(cut, shapes.Path))
+        self.assertAlmostEqual(high, 20.0, delta=0.8)
+        with self.assertRaisesRegex(FitError, "no “masks” sheet"):
+            sheet(solve_piece(samples.five_rows()), "masks", Choice())
+
     def test_dxf_and_svg_hold_the_same_cuts_at_true_size(self) -> None:
         """Read back by ezdxf, $INSUNITS 4 (millimetres), and by svgelements at 96 px an inch."""
         solved = oval()
@@ -252,7 +310,7 @@ class CutTest(FernTestCase):
     def test_the_bundle_holds_every_sheet_and_tells_as_it_goes(self) -> None:
         solved = ball()
         files = parts(solved, Choice(), Layout(), Stamp(solved.piece, "", ""))
-        told = list(bundled(files))
+        told = list(zipped(files))
         self.assertEqual(len(told), len(files) + 1)
         self.assertEqual([name for name, whole in told if whole is None], [name for name, _ in files])
         whole = zipfile.ZipFile(io.BytesIO(told[-1][1] or b""))

@@ -1,5 +1,7 @@
 """Ramps against a reference library."""
 
+from itertools import pairwise
+
 import numpy as np
 from coloraide import Color
 from hypothesis import given
@@ -33,3 +35,14 @@ class RampTest(FernTestCase):
 
     def test_coinciding_stops_leave_one_colour(self) -> None:
         self.assertEqual(ramp(["#123456", "#123456"], 3), ["#123456"] * 3)
+
+    def test_steps_that_are_told_apart_as_easily(self) -> None:
+        """By coloraide's CIEDE2000: each step within a twentieth of the mean, as far as eight bits allow."""
+        for stops in (["#fff8e8", "#c02030"], ["#f0e040", "#2a6fb0"], ["#ffffff", "#d9a24a", "#1c2430"]):
+            run = [Color(colour) for colour in ramp(stops, 6, seen=True)]
+            apart = np.array([one.delta_e(other, method="2000") for one, other in pairwise(run)])
+            self.assertLess(float(np.abs(apart / apart.mean() - 1).max()), 0.05)
+            plain = [Color(colour) for colour in ramp(stops, 6)]
+            before = np.array([one.delta_e(other, method="2000") for one, other in pairwise(plain)])
+            self.assertGreater(float(np.ptp(before)), 2 * float(np.ptp(apart)))
+        self.assertEqual(ramp(["#123456", "#123456"], 3, seen=True), ["#123456"] * 3)

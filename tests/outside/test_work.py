@@ -8,7 +8,7 @@ from scipy.integrate import quad
 from scipy.stats import norm
 
 from fernring.core.solved import solve_piece
-from fernring.core.work.drying import Report, drying, posterior
+from fernring.core.work.drying import Report, drying, learned
 from fernring.core.work.graph import graph
 from fernring.core.work.job import Job
 from fernring.core.work.schedule import schedule
@@ -70,7 +70,7 @@ class DryingTest(FernTestCase):
         total = quad(weight, -4, 4)[0]
         mean = quad(lambda t: t * weight(t), -4, 4)[0] / total
         spread = quad(lambda t: (t - mean) ** 2 * weight(t), -4, 4)[0] / total
-        found = posterior(reports)
+        found = learned(reports)
         self.assertAlmostEqual(found.mean, mean, places=8)
         self.assertAlmostEqual(found.sd**2, spread, places=8)
         self.assertGreater(exp(found.mean), 1.0)

@@ -19,19 +19,19 @@ class BenchTest(WebTestCase):
 
     def test_a_small_picture_is_made_once_and_is_that_of_the_edit(self) -> None:
         state = self.begin()
-        first = self.client.get(f"/api/pictures/3/{state['head']}")
+        first = self.client.get(f"/api/pictures/4/{state['head']}")
         saved = self.save(state, self.json(name="Bare", rows=[])).json()
-        second = self.client.get(f"/api/pictures/3/{saved['head']}")
+        second = self.client.get(f"/api/pictures/4/{saved['head']}")
         self.assertNotEqual(first.content, second.content)
-        self.assertEqual(self.client.get(f"/api/pictures/3/{state['head']}").content, first.content)
+        self.assertEqual(self.client.get(f"/api/pictures/4/{state['head']}").content, first.content)
         with sqlite3.connect(self.studio) as db:
             self.assertEqual(db.execute("SELECT count(*) FROM sketch WHERE picture IS NOT NULL").fetchone()[0], 2)
             db.execute("DELETE FROM sketch")
-        self.assertEqual(self.client.get(f"/api/pictures/3/{state['head']}").content, first.content)
+        self.assertEqual(self.client.get(f"/api/pictures/4/{state['head']}").content, first.content)
         self.assertEqual(self.client.get("/api/pieces").json()[0]["name"], "Bare")
 
     def test_a_picture_of_what_is_not_there(self) -> None:
-        self.refused(self.client.get(f"/api/pictures/3/{'0' * 32}"), 404, "not found", "no such state of a piece")
+        self.refused(self.client.get(f"/api/pictures/4/{'0' * 32}"), 404, "not found", "no such state of a piece")
 
     def test_a_copy_has_a_name_of_its_own_and_goes_its_own_way(self) -> None:
         state = self.begin()

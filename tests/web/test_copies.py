@@ -41,4 +41,4 @@ class CopiesTest(WebTestCase):
     def test_another_machine_gets_none_and_brings_none(self) -> None:
         away = TestClient(self.app, base_url="http://127.0.0.1:8437", client=("192.168.0.9", 5000))
         for path in ("copy", "bring-back"):
-            self.refused(away.post(f"/api/studio/{path}"), 403, "away", "on its own machine only")
+            self.refused(away.post(f"/api/studio/{path}"), 401, "unpaired", "not paired")

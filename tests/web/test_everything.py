@@ -2,7 +2,9 @@
 
 import io
 import zipfile
+from base64 import b64decode
 
+import orjson
 from starlette.testclient import TestClient
 
 from fernring.web.app import create_app
@@ -14,10 +16,12 @@ KIND = {"content-type": "application/octet-stream"}
 
 
 class EverythingTest(WebTestCase):
-    def zip(self) -> bytes:
+    def whole(self) -> bytes:
+        """The ZIP in the last line; the others tell of each file as it is done."""
         answer = self.client.post("/api/studio/everything")
-        self.assertRegex(answer.headers["content-disposition"], r'filename="studio, \d{4}-\d\d-\d\d\.zip"')
-        return answer.content
+        *told, last = [orjson.loads(line) for line in answer.content.splitlines()]
+        self.assertEqual([one["done"] for one in told], list(range(1, told[0]["of"] + 1)))
+        return b64decode(last["zip"])
 
     def test_out_of_one_studio_and_into_another(self) -> None:
         state = self.begin()
@@ -27,7 +31,7 @@ class EverythingTest(WebTestCase):
         picture = self.client.post("/api/blobs", content=b"\x89PNG", headers={"content-type": "image/png"}).json()[
             "hash"
         ]
-        data = self.zip()
+        data = self.whole()
         names = zipfile.ZipFile(io.BytesIO(data)).namelist()
         ident = state["id"]
         self.assertEqual(
@@ -54,9 +58,6 @@ class EverythingTest(WebTestCase):
         self.refused(answer, 422, "document", "^bad json: ", "file")
         self.assertEqual(self.client.get("/api/pieces").json(), [])
 
-    def whole(self) -> bytes:
-        return self.client.post("/api/studio/everything").content
-
     def test_another_machine_brings_nothing_in(self) -> None:
         away = TestClient(self.app, base_url="http://127.0.0.1:8437", client=("192.168.0.9", 5000))
-        self.refused(away.post("/api/studio/bring-in", content=self.whole()), 403, "away", "on its own machine only")
+        self.refused(away.post("/api/studio/bring-in", content=self.whole()), 401, "unpaired", "not paired")

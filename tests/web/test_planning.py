@@ -74,6 +74,20 @@ class AdviceRouteTest(WebTestCase):
         empty = self.client.post("/api/slack", json=self.json(rows=[]))
         self.refused(empty, 422, "fit", "no nested row", "rows")
 
+    def test_a_ramp_over_the_rows(self) -> None:
+        piece = self.json()
+        first, second = (paint["id"] for paint in piece["paints"][:2])
+        piece["ramps"] = [{"id": "r", "name": "Run", "stops": [first, second], "steps": 3}]
+        found = self.client.post("/api/graded", json={"piece": piece, "ramp": "r", "back": True}).json()
+        steps = [row["shades"][0]["step"] for row in found["rows"]]
+        self.assertEqual(steps, list(range(len(steps), 0, -1)))
+        row = {**found["rows"][-1], "id": "new", "shades": [{"kind": "paint", "paint": first}]}
+        body = {"before": found, "after": {**found, "rows": [*found["rows"], row]}}
+        more = self.client.post("/api/graded/follow", json=body).json()
+        self.assertEqual(len({row["shades"][0].get("step") for row in more["rows"]}), len(more["rows"]))
+        answer = self.client.post("/api/graded", json={"piece": piece, "ramp": "none"})
+        self.refused(answer, 422, "fit", "no such ramp", "ramp")
+
     def test_the_next_row(self) -> None:
         row = self.client.post("/api/next-row", json=self.json()).json()
         self.assertNotIn(row["id"], [r["id"] for r in self.json()["rows"]])

@@ -73,3 +73,10 @@ class SecurityTest(WebTestCase):
                 answer = self.client.post("/api/plan", content=body, headers={"content-type": "application/json"})
                 self.assertEqual(answer.status_code, 422, (depth, answer.text[:200]))
                 self.assertLess(len(answer.content), 1000)
+
+    def test_only_what_is_there_is_kept_for_ever(self) -> None:
+        for path in ("/assets/gone.js", "/api/pictures/4/" + "0" * 32, "/api/alive"):
+            self.assertEqual(self.client.get(path).headers["cache-control"], "no-store", path)
+        state = self.begin()
+        answer = self.client.get(f"/api/pictures/4/{state['head']}")
+        self.assertEqual(answer.headers["cache-control"], "private, max-age=31536000, immutable")

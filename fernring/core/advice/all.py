@@ -7,7 +7,10 @@ from .closing import closing_verdicts
 from .edges import edge_verdicts
 from .even import even_verdicts
 from .guides import guide_verdicts
+from .lettering import lettering_verdicts
 from .measured import measured_verdicts
+from .paint import paint_verdicts
+from .painted import painted_verdicts
 from .room import room_verdicts
 from .shade import shade_verdicts
 from .tool import tool_verdicts
@@ -27,7 +30,10 @@ _CHECKS = (
     shade_verdicts,
     guide_verdicts,
     trim_verdicts,
+    lettering_verdicts,
+    paint_verdicts,
     whole_verdicts,
+    painted_verdicts,
 )
 _ORDER = {"serious": 0, "warning": 1, "note": 2}
 

@@ -10,12 +10,12 @@ from itertools import pairwise
 
 import numpy as np
 
-from ..colour import cielab, srgb
-from ..colour.difference import ciede2000
+from ..colour.difference import apart as apart_of
 from ..document.changes import change
-from ..kept import kept
+from ..regions.zones import bases_under
 from ..solved import Solved
-from .verdict import Remedy, Verdict, each
+from ..words.numbers import counted
+from .verdict import MOST_PLACES, Remedy, Verdict, each
 
 FROM_BASE, FROM_NEIGHBOUR, WITHIN_RAMP = 9.0, 5.0, 1.2
 OFFERED = 2
@@ -23,13 +23,14 @@ OFFERED = 2
 
 def shade_verdicts(solved: Solved) -> Iterator[Verdict]:
     """Rows hard to tell from the base, from the row before, or whose own turns look alike."""
-    colours = (*(shade.colour for shade in solved.palette.shades), solved.piece.blank.base.colour)
-    apart = _apart(colours, colours)
+    base = solved.piece.blank.base.colour
+    colours = (*(shade.colour for shade in solved.palette.shades), base)
+    apart = apart_of(colours, colours)
     stacked = _stacked(solved)
-    if not stacked and float((apart + np.diag([np.inf] * len(colours))).min()) >= FROM_BASE:
+    if not stacked and not solved.zones and float((apart + np.diag([np.inf] * len(colours))).min()) >= FROM_BASE:
         return
     used = [_used(solved, index) for index in range(len(solved.rows))]
-    yield from _against_base(solved, used, apart)
+    yield from _against_zones(solved) if solved.zones else _against_base(solved, used, apart)
     rows = [index for index, shades in enumerate(used) if shades]
     for before, index in pairwise(rows):
         pairs = [(a, b) for a in used[before] for b in used[index] if a != b]
@@ -71,6 +72,26 @@ def _against_base(solved: Solved, used: list[list[int]], apart: np.ndarray) -> I
                 yield Verdict("lost on base", key, "warning", text, (index,), (), each(*_other_paints(solved, index)))
 
 
+def _against_zones(solved: Solved) -> Iterator[Verdict]:
+    """As against the base, where areas have base colours of their own: each dot against what it lies on."""
+    dots = solved.dots
+    low = np.flatnonzero((dots.level == 1) & (dots.mark < 0))
+    under, which = bases_under(solved.zones, solved.piece.blank.base.colour, dots.x[low], dots.y[low])
+    shades = solved.palette.shades
+    apart = apart_of(tuple(shade.colour for shade in shades), tuple(under))
+    lost = (apart[dots.shade[low], which] < FROM_BASE) & ~np.array([shade.base for shade in shades])[dots.shade[low]]
+    pairs = np.stack((dots.row[low[lost]], dots.shade[low[lost]]), axis=1)
+    for row, shade in np.unique(pairs, axis=0).tolist():
+        own = low[lost][(pairs == (row, shade)).all(axis=1)]
+        text = (
+            f"{solved.name(row).capitalize()}: {counted(len(own))} of its dots in {shades[shade].name} are hard to "
+            f"tell from the base they lie on (difference wanted {FROM_BASE:g})."
+        )
+        key = f"lost on base:{solved.rules[row].id}:{shades[shade].colour}"
+        places = tuple(own[:MOST_PLACES].tolist())
+        yield Verdict("lost on base", key, "warning", text, (row,), places, each(*_other_paints(solved, row)))
+
+
 def _alike(solved: Solved, rows: tuple[int, ...], pairs: list[tuple[int, int]], apart: np.ndarray) -> Iterator[Verdict]:
     for a, b in pairs:
         one, other = solved.palette.shades[a], solved.palette.shades[b]
@@ -95,17 +116,9 @@ def _other_paints(solved: Solved, index: int) -> tuple[Remedy, ...]:
         if 0 <= near < len(solved.rows):
             around += [solved.palette.shades[shade].colour for shade in _used(solved, near)]
     paints = solved.piece.paints
-    least = _apart(tuple(paint.colour for paint in paints), tuple(around)).min(axis=1)
+    least = apart_of(tuple(paint.colour for paint in paints), tuple(around)).min(axis=1)
     best = [int(k) for k in np.argsort(-least, kind="stable")[:OFFERED] if least[k] >= FROM_BASE]
     return tuple(
         Remedy(f"Use {paints[k].name}", (change("rows", index, "shades", [{"kind": "paint", "paint": paints[k].id}]),))
         for k in best
     )
-
-
-@kept(256)
-def _apart(colours: tuple[str, ...], others: tuple[str, ...]) -> np.ndarray:
-    """Differences (CIEDE2000) of each of these to each of those: asked for again with every change of a size, by row
-    after row."""
-    one, other = (cielab.from_srgb(srgb.from_hex(list(each))) for each in (colours, others))
-    return ciede2000(one[:, None], other[None, :])

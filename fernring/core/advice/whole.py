@@ -11,10 +11,12 @@ from ..document.changes import change
 from ..document.distance import Nested
 from ..document.region import BandRegion
 from ..geometry.outline.polygon import area as area_of
-from ..regions.bare import region_of
+from ..regions.bare import visible
+from ..rows.masked import crossing, masks_of
 from ..rows.tracks import track_of
 from ..solved import Solved
 from ..words.lengths import mm
+from ..words.numbers import counted
 from .verdict import MOST_PLACES, Remedy, Verdict, each
 
 WIDER = 3.0
@@ -26,6 +28,7 @@ def whole_verdicts(solved: Solved) -> Iterator[Verdict]:
     yield from _base_showing(solved)
     yield from _areas_cut(solved)
     yield from _segments_differ(solved)
+    yield from _masked(solved)
 
 
 def _bare_rings(solved: Solved) -> Iterator[Verdict]:
@@ -93,11 +96,27 @@ def _areas_cut(solved: Solved) -> Iterator[Verdict]:
     for bare in solved.piece.bare:
         if isinstance(bare.area, BandRegion):
             continue
-        x, y = region_of(bare.area, solved.context.surface).edge().T
+        x, y = visible(bare, solved.piece.bare, solved.ground.sites[0]).edge().T
         over = solved.context.over(x, y, np.zeros(len(x)))
         if float(over.max()) > 1e-6 and float(over.min()) < 0:
             text = f"{bare.name} is cut by the border: it reaches {mm(float(over.max()))} past it."
             yield Verdict("bare area cut", f"bare area cut:{bare.id}", "warning", text)
+
+
+def _masked(solved: Solved) -> Iterator[Verdict]:
+    """Rows that lie wholly on what a mask takes with it, or leaves; and dots that are cut."""
+    for index, row in enumerate(solved.rows):
+        if row.n and row.masked == row.n:
+            text = f"{solved.name(index).capitalize()} lies wholly on the other side of the mask."
+            yield Verdict("masked", f"masked:{solved.piece.rows[index].id}", "note", text, (index,))
+    masks = masks_of(solved.piece.bare, solved.ground.sites[0])
+    if any(not area.whole for area, _ in masks):
+        dots = solved.dots
+        cut = np.flatnonzero(crossing(dots.x, dots.y, dots.radius, masks) & (dots.level > 0))
+        if len(cut):
+            text = f"{counted(len(cut)).capitalize()} {'dot is' if len(cut) == 1 else 'dots are'} cut by a mask."
+            rows = tuple(np.unique(dots.row[cut]).tolist())
+            yield Verdict("cut by a mask", "cut by a mask", "note", text, rows, tuple(cut[:MOST_PLACES].tolist()))
 
 
 def _segments_differ(solved: Solved) -> Iterator[Verdict]:

@@ -4,8 +4,12 @@ Source: G. Sharma, W. Wu, E. N. Dalal, The CIEDE2000 color-difference formula (2
 the names follow the paper, primes written as p.
 """
 
+from collections.abc import Sequence
+
 import numpy as np
 
+from ..kept import kept
+from . import cielab
 from .srgb import Array
 
 
@@ -37,6 +41,17 @@ def ciede2000(one: Array, other: Array) -> Array:
     # The difference itself (22), with all three weighted alike.
     lightness, chroma, hue = (l2 - l1) / sl, (c2p - c1p) / sc, big_dh / sh
     return np.asarray(np.sqrt(lightness**2 + chroma**2 + hue**2 + rt * chroma * hue))
+
+
+def apart(colours: Sequence[str], others: Sequence[str]) -> Array:
+    """Differences of each of these colours "#rrggbb" to each of those: asked for again with every change of a size, by
+    row after row."""
+    return _apart(tuple(colours), tuple(others))
+
+
+@kept(256)
+def _apart(colours: tuple[str, ...], others: tuple[str, ...]) -> Array:
+    return ciede2000(cielab.from_hex(colours)[:, None], cielab.from_hex(others)[None])
 
 
 def _seventh(c: Array) -> Array:

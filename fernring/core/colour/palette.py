@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from functools import cached_property
 
 from ..document.piece import Piece, shades_named
-from ..document.shelf import BaseShade, PaintShade, Ramp, Shade
+from ..document.shelf import BaseShade, Paint, PaintShade, Ramp, Shade
 from .ramp import ramp
 
 Key = tuple[str, int]
@@ -34,6 +34,7 @@ class Palette:
             for shade in shades_named(row):
                 asked.setdefault(_key(shade), shade)
         self._index = {key: place for place, key in enumerate(asked)}
+        self.asked = tuple(asked.values())
         self.shades = tuple(self._colouring(shade) for shade in asked.values())
 
     def index(self, shade: Shade) -> int:
@@ -48,6 +49,17 @@ class Palette:
         """The colours of every ramp of the piece, by its id."""
         return {ident: self._run(own) for ident, own in self._ramps.items()}
 
+    @cached_property
+    def paints(self) -> tuple[Paint | None, ...]:
+        """What each shade is painted with: of a ramp its first stop, of the base coat none."""
+        return tuple(self._paint(shade) for shade in self.asked)
+
+    def _paint(self, shade: Shade) -> Paint | None:
+        if isinstance(shade, BaseShade):
+            return None
+        ident = shade.paint if isinstance(shade, PaintShade) else self._ramps[shade.ramp].stops[0]
+        return self._paints[ident]
+
     def _colouring(self, shade: Shade) -> Colouring:
         if isinstance(shade, PaintShade):
             paint = self._paints[shade.paint]
@@ -59,7 +71,7 @@ class Palette:
         return Colouring(f"{own.name} {shade.step}", colour, self._paints[own.stops[0]].finish, own.id)
 
     def _run(self, own: Ramp) -> list[str]:
-        return ramp([self._paints[stop].colour for stop in own.stops], own.steps)
+        return ramp([self._paints[stop].colour for stop in own.stops], own.steps, own.even == "seen")
 
 
 def _key(shade: Shade) -> Key:

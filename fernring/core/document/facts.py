@@ -12,7 +12,7 @@ from pydantic_core import CoreSchema
 
 Written = Literal[
     "length", "distance", "count", "number", "degrees", "share", "per cent", "tick", "choice", "text", "colour",
-    "size", "sizes", "shades", "variant", "rules", "rows",
+    "size", "sizes", "shades", "variant", "rules", "rows", "areas",
 ]  # fmt: skip
 
 

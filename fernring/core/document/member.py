@@ -33,7 +33,8 @@ class Member(Frozen):
     A "blank" is a place left out. Ovals, leaves, strokes and diamonds are `diameter` wide and `length` long, pointing
     outward, or along the row when `lies` says so, and from there turned clockwise by `slant`. Little arcs, waves and
     curls are lines of the pen or brush, as wide as `diameter`. A "line" runs on through all places of its row. `shade`
-    None lets the row's shades take turns.
+    None lets the row's shades take turns. In an area that is filled there may be so many of it at the `most`, or as
+    many as take this `share` of the paint.
     """
 
     id: Ident
@@ -46,6 +47,15 @@ class Member(Frozen):
         float, Field(strict=True, allow_inf_nan=False, ge=-90, le=90), named("slant", "degrees", wide=78)
     ] = 0.0
     shade: Shade | None = None
+    most: Annotated[int, Field(strict=True, ge=1, le=12_000), named("at most", "count", wide=86)] | None = None
+    share: (
+        Annotated[
+            float,
+            Field(strict=True, allow_inf_nan=False, gt=0, le=100),
+            named("of the paint", "per cent", wide=118),
+        ]
+        | None
+    ) = None
 
     @property
     def shaped(self) -> bool:

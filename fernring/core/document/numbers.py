@@ -45,14 +45,12 @@ UNREADABLE = frozenset(
         *(plane * 0x10000 + low for plane in range(17) for low in (0xFFFE, 0xFFFF)),
     )
 ) - {0x09, 0x0A}  # fmt: skip
-_readable_text = AfterValidator(_readable)
+readable = AfterValidator(_readable)
 
 Ident = Annotated[str, Field(strict=True, pattern=r"^[a-z0-9][a-z0-9-]{0,47}$")]
-Name = Annotated[
-    str, Field(strict=True, min_length=1, max_length=120, pattern=r"\S"), _readable_text, Fact(written="text")
-]
-Label = Annotated[str, Field(strict=True, max_length=120), _readable_text, Fact(written="text")]
-Notes = Annotated[str, Field(strict=True, max_length=10_000), _readable_text, Fact(written="text")]
+Name = Annotated[str, Field(strict=True, min_length=1, max_length=120, pattern=r"\S"), readable, Fact(written="text")]
+Label = Annotated[str, Field(strict=True, max_length=120), readable, Fact(written="text")]
+Notes = Annotated[str, Field(strict=True, max_length=10_000), readable, Fact(written="text")]
 Colour = Annotated[str, Field(strict=True, pattern=r"^#[0-9a-f]{6}$"), Fact(written="colour")]
 
 

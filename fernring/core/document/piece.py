@@ -42,7 +42,8 @@ def used(piece: "Piece") -> dict[str, list[str]]:
     shades = [shade for row in piece.rows for shade in shades_named(row)]
     ramps = {shade.ramp for shade in shades if isinstance(shade, RampShade)}
     stops = {stop for ramp in piece.ramps for stop in ramp.stops}
-    paints = stops | {shade.paint for shade in shades if isinstance(shade, PaintShade)}
+    zones = {paint for area in piece.bare if area.base for paint in area.base.paints}
+    paints = stops | zones | {shade.paint for shade in shades if isinstance(shade, PaintShade)}
     tools = {ident for row in piece.rows for ident in tools_named(row)}
     return {"tools": sorted(tools), "paints": sorted(paints), "ramps": sorted(ramps)}
 
@@ -99,6 +100,13 @@ class Piece(Frozen):
                 self._require_paint(f"ramp “{ramp.name}”", stop)
         for ident in self.guides.at_rows:
             self._require_row("a guide circle follows the row", ident)
+        for area in self.bare:
+            for ident in area.under:
+                self._require_area(f"{area.name} lies under", ident)
+                if ident == area.id:
+                    raise ValueError(f"{area.name} lies under itself")
+            for paint in area.base.paints if area.base else ():
+                self._require_paint(f"the base of {area.name}", paint)
         for number, row in enumerate(self.rows, 1):
             for shade in shades_named(row):
                 self._require_shade(f"row {number}", shade)
@@ -106,6 +114,8 @@ class Piece(Frozen):
                 self._require_tool(f"row {number}", tool)
             for ident in row.track.rows if isinstance(row.track, GapsTrack) else ():
                 self._require_row(f"row {number} fills the gaps of", ident)
+            for ident in row.track.about:
+                self._require_area(f"row {number} names", ident)
             self._require_guide(f"row {number}", row)
             if row.motif is not None and all(motif.id != row.motif for motif in self.motifs):
                 raise ValueError(f"row {number} belongs to the motif “{row.motif}”, which the piece does not have")
@@ -123,6 +133,10 @@ class Piece(Frozen):
     def _require_row(self, who: str, ident: str) -> None:
         if all(row.id != ident for row in self.rows):
             raise ValueError(f"{who} “{ident}”, which the piece does not have")
+
+    def _require_area(self, who: str, ident: str) -> None:
+        if all(area.id != ident for area in self.bare):
+            raise ValueError(f"{who} the area “{ident}”, which the piece does not have")
 
     def _require_tool(self, who: str, ident: str) -> None:
         if all(tool.id != ident for tool in self.tools):

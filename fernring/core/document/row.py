@@ -14,6 +14,7 @@ from .facts import Fact, chosen, named
 from .member import Group, Member
 from .mirrored import ByAngle, Mirrored
 from .numbers import FIRST, Frozen, Gap, Ident, Label, require_different
+from .painted import Painted
 from .shelf import Shade
 from .start import Offset, Start
 
@@ -22,6 +23,7 @@ SHADING = {
     "one": "one for all",
     "paints": "all paints in turn",
     "spokes": "a paint for each spoke",
+    "hues": "a hue for each spoke, round and back",
     "ramp": "the last ramp, step by step",
 }
 
@@ -36,7 +38,7 @@ class Row(Frozen):
     `trimmed`, or on its largest when that is None. `mirrored` sets every place of a ring twice, to either side of its
     line, the second the mirror image of the first; the count then counts pairs. `motif` is the id of the motif that the
     row belongs to, None where it stands round the piece's own centre. A row of lines or shapes may be `laid` under the
-    dots or over them: then neither keeps clear of the other.
+    dots or over them: then neither keeps clear of the other. A row that was begun is `painted`.
     """
 
     id: Ident
@@ -93,6 +95,7 @@ class Row(Frozen):
     group: Group | None = None
     trims: Annotated[tuple[Trim, ...], FIRST, Field(max_length=MOST_TRIMS)] = ()
     trimmed: Annotated[int, Field(strict=True, ge=0, le=11)] | None = None
+    painted: Painted | None = None
 
     @property
     def sizes(self) -> tuple[float, ...]:
@@ -139,7 +142,19 @@ class Row(Frozen):
             raise ValueError("the heads of a fan are dots; none is left out and none has another form")
         if all(member.form == "blank" for member in self.pattern):
             raise ValueError("a pattern of blanks alone paints nothing")
+        self._require_painted()
         return self
+
+    def _require_painted(self) -> None:
+        """What is on the piece keeps its place in the rule, from which its shades come."""
+        if self.painted is None:
+            return
+        if max(self.painted.members, default=0) >= len(self.pattern):
+            raise ValueError("a painted row keeps every dot of its pattern")
+        known = {trim.id for trim in self.all_trims}
+        for ident in self.painted.trims:
+            if ident not in known:
+                raise ValueError(f"the trim “{ident}” is painted and stays on its row")
 
     def _require_line(self) -> None:
         """A line is all there is in its row."""

@@ -86,7 +86,7 @@ def without_tags(location: Sequence[int | str], value: Any) -> list[int | str]:
 
 def sentence(error: Any, document: Any = None) -> tuple[str, str]:
     """(field, sentence) for one entry of `ValidationError.errors()`; `document` is what was validated."""
-    location = without_tags([part for part in error["loc"] if part != "body"], document)
+    location = without_tags(error["loc"][1 if error["loc"][:1] == ("body",) else 0 :], document)
     if error["type"] == "value_error":
         text = str(error["ctx"]["error"])
         return field_path(location), text[:1].upper() + text[1:] + "."

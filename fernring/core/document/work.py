@@ -5,12 +5,12 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from .facts import Fact, chosen, named
-from .numbers import FIRST, Frozen, Tick
+from .numbers import FIRST, Coordinate, DotDiameter, Frozen, Ident, Tick
 
 _real = Field(strict=True, allow_inf_nan=False)
 Minutes = Annotated[float, _real, Field(ge=0, le=600)]
 StepId = Annotated[str, Field(strict=True, min_length=1, max_length=900)]
-MOST_MOVES = 200
+MOST_MOVES, MOST_REPAIRS = 200, 200
 Coats = Annotated[int, Field(strict=True, ge=0, le=6)]
 
 
@@ -31,19 +31,49 @@ class Move(Frozen):
     before: StepId
 
 
+class Repair(Frozen):
+    """A place that is mended: `row` is the id of its row, `where` says it in words, `x` and `y` lie in plan (mm). What
+    is set there is so wide, with this tool (an id) in the shade of this name.
+    """
+
+    id: Ident
+    kind: Literal["cover", "accent", "hair line"]
+    row: Ident
+    where: Annotated[str, Field(strict=True, min_length=1, max_length=200)]
+    x: Coordinate
+    y: Coordinate
+    half: Literal["front", "back"] = "front"
+    diameter: DotDiameter
+    tool: Ident | None = None
+    shade: Annotated[str, Field(strict=True, max_length=200)] = ""
+
+
 class Costs(Frozen):
-    """What a change costs beside the minutes of work and of waiting (minutes)."""
+    """What a change, and a step that leaves the hand no dry place, cost beside the minutes of work and of waiting
+    (minutes)."""
 
     tool: Annotated[Minutes, named("For a change of tool", "number")] = 1.5
     pot: Annotated[Minutes, named("For a change of pot", "number")] = 3.0
+    hand: Annotated[Minutes, named("For a hand over wet paint", "number")] = 1.0
+
+
+class Mixed(Frozen):
+    """How paint is mixed: so much, as a share, beyond the need."""
+
+    margin: Annotated[
+        float, Field(strict=True, allow_inf_nan=False, ge=0, le=2), named("Margin", "share", wide=110)
+    ] = 0.2
 
 
 class Work(Frozen):
     """`base_coats` None stands for as many as the material takes. `warmth` is the room's (degrees Celsius). `moves` are
     what the artist does in another order, where that can be; one whose steps are gone waits for them to come back.
+    `repairs` are places to be mended; those of a row that is gone are left.
     """
 
     base_coats: Annotated[Coats | None, named("Base coats", "count", none="as the material takes")] = None
+    sides: Annotated[Tick, named("coat the sides as well")] = False
+    underbase: Annotated[Tick, named("a light underbase under bright colours")] = False
     seal_base: Annotated[Tick, named("seal the base, so that mistakes wipe off")] = False
     petals: Annotated[
         Literal["side by side", "one by one"],
@@ -74,6 +104,11 @@ class Work(Frozen):
         ),
     ] = "brushed varnish"
     coats: Annotated[Coats, named("Coats", "count")] = 2
+    overlay: Annotated[
+        Literal["none", "pearl", "glitter", "chrome"],
+        chosen("Over the dots", none="nothing", pearl="pearl", glitter="glitter", chrome="chrome"),
+    ] = "none"
+    selective: Annotated[Tick, named("gloss on the dots, the field matte")] = False
     backing: Annotated[
         Literal["none", "felt", "cork", "feet", "hanger"],
         chosen("Back", none="nothing", felt="felt", cork="cork", feet="feet", hanger="a hanger"),
@@ -82,3 +117,13 @@ class Work(Frozen):
     hand: Hand = Hand()
     costs: Costs = Costs()
     moves: Annotated[tuple[Move, ...], FIRST, Field(max_length=MOST_MOVES)] = ()
+    repairs: Annotated[tuple[Repair, ...], FIRST, Field(max_length=MOST_REPAIRS)] = ()
+
+
+class Corrected(Frozen):
+    """How many minutes a sitting really took; None takes the correction back."""
+
+    sitting: Annotated[int, Field(strict=True, ge=1, le=5_000)]
+    minutes: Annotated[
+        Annotated[float, _real, Field(ge=0, le=1_440)] | None, named("Minutes at the table", "number", none="as told")
+    ]

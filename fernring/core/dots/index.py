@@ -76,18 +76,18 @@ class Index:
             one, other = divmod(int(apart.argmin()), len(self))
             return float(apart[one, other]), one, other
         wide = float(radius.max())
-        reach, (_, far) = wide + float(self.radius.max()), self._reaches(x, y, z)
+        seen, (_, far) = float(self.radius.max()), self._reaches(x, y, z)
         best = inf, 0, 0
         while True:
-            for points, discs, clear in self._near(x, y, z, reach):
+            # Everything that is clear by less than `seen` is within this reach, to the last digit of their sum.
+            for points, discs, clear in self._near(x, y, z, seen + wide):
                 if len(points):
                     clear -= radius[points]
                     k = int(clear.argmin())
                     best = min(best, (float(clear[k]), int(points[k]), int(discs[k])))
-            # Everything nearer than `reach` less the widest of these discs has been seen.
-            if reach - wide >= min(best[0], enough, far):
+            if seen >= min(best[0], enough, far):
                 return best
-            reach = best[0] + wide if best[0] < inf else reach * WIDER
+            seen = best[0] if best[0] < inf else (seen + wide) * WIDER - wide
 
     def _reaches(self, x: Array, y: Array, z: Array) -> tuple[float, float]:
         """A reach within which most points are likely to find something, and one within which all must."""

@@ -14,6 +14,7 @@ from ..geometry.outline.rays import Rim
 from ..geometry.surface import Array, Surface
 from ..kept import kept
 from ..regions.polygons import Polygons
+from ..regions.site import Site
 from .outlines import placed_corners
 from .reliefs import surfaces
 
@@ -43,6 +44,12 @@ class Ground:
     border: float
     round: bool
     laps: bool
+
+    @cached_property
+    def sites(self) -> tuple[Site, Site]:
+        """Where areas lie on the front and on the back."""
+        front = Site(self.surface, self.outline)
+        return front, front if self.back is None else Site(self.back, self.outline)
 
     def half(self, back: bool) -> Surface:
         return self.back if back and self.back is not None else self.surface

@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass
 
-from ..colour import cielab, srgb
+from ..colour import cielab
 from ..document.blank import Blank
 from ..tables import table
 
@@ -24,7 +24,7 @@ def surface_kind(blank: Blank) -> str:
     """ "tile", "dark" or "light": what a marker meets. A blank counts as painted with its base coat."""
     if blank.material == "glazed tile":
         return "tile"
-    lightness = float(cielab.from_srgb(srgb.from_hex([blank.base.colour]))[0, 0])
+    lightness = float(cielab.from_hex([blank.base.colour])[0, 0])
     return "dark" if lightness < DARK_BELOW else "light"
 
 

@@ -14,28 +14,42 @@ from ..document.kit import Tool
 from ..document.names import fresh_id
 from ..document.outline import Odd, Outline, Polygon, Round, Spoked, Square
 from ..document.piece import Piece
+from ..document.region import Form, FormRegion
 from ..document.relief import Ball, Egg, Flat, Plate, Relief
 from ..document.row import Row
 from ..document.shelf import Paint, PaintShade
+from ..document.work import Work
 from ..errors import FitError
+from ..ground.ground import Ground
+from ..regions.forms import proportion
 from ..rows.tracks import TRACKS
+from ..rows.tracks.kind import TrackKind
 from ..rows.trims import TRIMS, Trim, trim_kind
 from ..rows.trims.kind import TrimRule
 from ..solved import solve_piece
 from .asked import require_row
-from .starting.colours import accents, by_contrast
+from .starting.colours import accents, by_contrast, covering
 
+USUAL = Work()
+FIGURE = 0.4  # of the blank's width
 FIRST_PAINTS = 6
 LEAST_WIDE, MOST_WIDE = 15.0, 1000.0
 
 
-def piece(tools: Sequence[Tool], paints: Sequence[Paint]) -> Piece:
-    """A round blank of 90 mm, with paints that differ most from each other and stand out from its base."""
-    standing = by_contrast(tuple(paints), Base().colour)
+def piece(tools: Sequence[Tool], paints: Sequence[Paint], work: Work = USUAL) -> Piece:
+    """A round blank of 90 mm, with paints that cover, differ most from each other and stand out from its base, to be
+    painted in this way."""
+    standing = by_contrast(covering(tuple(paints)), Base().colour)
     chosen = accents(standing, FIRST_PAINTS)
     blank = Blank(outline=Round(diameter=90.0), border=border_for(90.0), base=Base())
     kept = tuple(paint for paint in paints if paint in chosen)
-    return Piece(name="New piece", blank=blank, tools=tuple(tools), paints=kept)
+    return Piece(name="New piece", blank=blank, tools=tuple(tools), paints=kept, work=work)
+
+
+def figure(blank: Blank, form: Form) -> FormRegion:
+    """A figure in the middle of the blank, two fifths as wide as that, in its own proportion."""
+    across = round(FIGURE * across_mm(blank.outline), 1)
+    return FormRegion(form=form, across=across, down=round(across * proportion(form, 5), 1))
 
 
 def border_for(across: float) -> float:
@@ -121,6 +135,25 @@ def relief(blank: Blank, kind: str) -> Blank:
     return blank.model_copy(update={"relief": made})
 
 
+def on_track(
+    of: Piece, onto: TrackKind, walk: float, rim: float, ground: Ground, area: str | None = None, where: str = ""
+) -> dict[str, Any]:
+    """What changes in a row on another track. One that is about areas begins with the `area` that is asked for, `where`
+    there; else with the last one of the piece, and where that is filled inside already, round it.
+    """
+    first = onto.begin(walk, rim, ground)
+    if area is not None:
+        return {**first, "track": {**first["track"], "areas": [area], **({"where": where} if where else {})}}
+    if onto.own_areas and of.bare:
+        last = of.bare[-1].id
+        inside = any(
+            getattr(row.track, "where", "") == "inside" and last in getattr(row.track, "areas", ()) for row in of.rows
+        )
+        round_it = {"where": "round"} if inside and "where" in onto.model.model_fields else {}
+        first = {**first, "track": {**first["track"], **round_it, "areas": [last]}}
+    return first
+
+
 def track(of: Piece, index: int, kind: str) -> dict[str, Any]:
     """The fields of a row that change when it is put on another kind of track, whole.
 
@@ -134,7 +167,7 @@ def track(of: Piece, index: int, kind: str) -> dict[str, Any]:
         raise FitError(f"A row of a motif stands round its own centre; the track “{onto.name}” has none.", "kind")
     solved = solve_piece(of)
     row, rim = solved.rows[index], solved.ground.surface.rim
-    first = onto.begin(round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2), solved.ground)
+    first = on_track(of, onto, round(row.walk, 2) if row.n else round(rim / 2, 2), round(rim, 2), solved.ground)
     if rule.mirrored is not None and not onto.pairs:
         first = {**first, "mirrored": None}
     if onto.swept or (rule.drawn and not onto.drawn):

@@ -23,6 +23,7 @@ from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
 from ..solved import Solved, solve_piece
 from .asked import require_row, require_sizes
+from .painted import require_unpainted
 
 SHORT_TABLE = 12
 MOST_GROWN = 40
@@ -60,6 +61,7 @@ def what_fits(piece: Piece, index: int) -> list[Alternative]:
     Sorted by count, then size. Raises FitError when there is no such row or the piece has no tools.
     """
     require_row(piece, index)
+    require_unpainted(piece, index)
     sizes = require_sizes(piece, "choose a size from")
     before = _before(piece, index)
     fitting = islice(_fitting(piece, before, sizes), SHORT_TABLE)

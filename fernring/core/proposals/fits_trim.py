@@ -40,6 +40,9 @@ def trim_fits(piece: Piece, index: int, number: int) -> list[TrimAlternative]:
     trims = piece.rows[index].all_trims
     if not 0 <= number < len(trims):
         raise FitError(f"Row {index} has {len(trims)} trims; there is no number {number}.", "trim")
+    painted = piece.rows[index].painted
+    if painted is not None and trims[number].id in painted.trims:
+        raise FitError("This trim is painted: what is on the piece stays as it is.", "trim")
     solved = solve_piece(piece)
     path, trim = trim_path(solved, index, number), trims[number]
     host, kind = max(solved.rows[index].diameters), trim_kind(trim)

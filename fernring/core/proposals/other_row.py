@@ -17,6 +17,7 @@ from ..rows.placed import PlacedRow
 from ..rows.solve import solve_on_halves
 from ..rows.tracks import TRACKS
 from ..solved import Solved, solve_piece
+from .begun import on_track
 from .harmless import first_harmless
 from .next_row import row_of_one, sizes_for_one_more
 
@@ -50,20 +51,22 @@ MARKS: dict[str, Callable[[KitSize, int], dict[str, Any]]] = {"drawn": _line, "t
 
 
 @budgeted
-def other_row(piece: Piece, kind: str) -> Row:
-    """A row on this kind of track, or of these MARKS, to add at the end: of the kit sizes that find room, the one that
-    paints most without a new serious finding. Where all bring one, the one that paints most.
+def other_row(piece: Piece, kind: str, area: str | None = None, where: str = "") -> Row:
+    """A row on this kind of track (about this area), or of these MARKS, to add at the end: of the kit sizes that find
+    room, the one that paints most without a new serious finding. Where all bring one, the one that paints most.
 
     Raises FitError when there is no such kind, the piece is full or has no tools, or no size finds room.
     """
     if kind not in MARKS and (kind not in TRACKS or TRACKS[kind].from_file or TRACKS[kind].central):
         raise FitError(f"No row begins on the track “{kind}”.", "kind")
+    if area is not None:
+        _require_area(piece, kind, area)
     sizes = sizes_for_one_more(piece)
     now = solve_piece(piece)
     ident = fresh_id("row", [row.id for row in piece.rows])
     found: list[tuple[float, Row]] = []
     why = ""
-    for size, fields in _ways(now, kind, sizes):
+    for size, fields in _ways(now, kind, sizes, area, where):
         one = row_of_one(piece, ident, size, as_count(piece.segments, piece.segments))
         row = Row.model_validate({**one.model_dump(), **fields})
         placed = solve_on_halves(row, len(piece.rows), now.halves)
@@ -81,14 +84,27 @@ def other_row(piece: Piece, kind: str) -> Row:
     return first_harmless(now, rows, with_it) or rows[0]
 
 
-def _ways(now: Solved, kind: str, sizes: list[KitSize]) -> list[tuple[KitSize, dict[str, Any]]]:
+def _require_area(piece: Piece, kind: str, area: str) -> None:
+    if kind in MARKS or "areas" not in TRACKS[kind].model.model_fields:
+        raise FitError(f"A row on the track “{kind}” is about no area.", "area")
+    if all(one.id != area for one in piece.bare):
+        raise FitError(f"There is no area “{area}” in this piece.", "area")
+
+
+def _ways(
+    now: Solved, kind: str, sizes: list[KitSize], area: str | None, where: str
+) -> list[tuple[KitSize, dict[str, Any]]]:
     """Sizes to try, the largest first, each with the fields that make such a row of it."""
     if kind in MARKS:
         return [(sizes[0], MARKS[kind](sizes[0], now.piece.segments))]  # a pen's line is thin
     rim = now.ground.surface.rim
     walk = max((row.walk for row in now.rows if row.n), default=rim / 2)
-    fields = TRACKS[kind].begin(round(walk, 2), round(rim, 2), now.ground)
+    fields = on_track(now.piece, TRACKS[kind], round(walk, 2), round(rim, 2), now.ground, area, where)
     fitting = [size for size in sizes if size.diameter <= LARGEST * rim] or sizes[:1]
+    many = TRACKS[kind].sizes_begun
+    if many > 1:
+        chosen = fitting[:: -max(len(fitting) // many, 1)][:many]
+        return [(chosen[0], fields | {"pattern": [_mark(size, f"dot-{k}") for k, size in enumerate(chosen, 1)]})]
     return [(size, fields) for size in fitting[: -MOST_TRIES - 1 : -1]]
 
 

@@ -12,6 +12,7 @@ from ..errors import DocumentError, FitError, PlanError
 from ..plan import Plan, plan
 from ..solved import Solved
 from .next_row import next_row
+from .painted import moves_painted
 
 AS_BAD: dict[Severity, tuple[Severity, ...]] = {
     "serious": ("serious",),
@@ -38,6 +39,8 @@ def _helping(now: Plan, verdict: Verdict) -> Iterator[Remedy]:
 
 
 def _helps(now: Plan, verdict: Verdict, remedy: Remedy) -> bool:
+    if moves_painted(now.solved.piece, remedy.changes):
+        return False
     if remedy.action == "spread slack":  # known to help where it is an idea at all
         return True
     try:

@@ -15,6 +15,7 @@ from ..rows.trims.kind import trims_with_paths
 from ..solved import Solved, solve_piece
 from ..words.lengths import mm
 from .asked import require_sizes
+from .painted import require_unpainted
 
 TRIED, LEAST, MOST = 40, 0.2, 1.6
 
@@ -29,6 +30,8 @@ def resized(piece: Piece, ident: str, across: float) -> Piece:
     own = [k for k, row in enumerate(piece.rows) if row.motif == ident]
     if not own:
         raise FitError("The motif has no rows to make larger or smaller.", "motif")
+    for k in own:
+        require_unpainted(piece, k)
     sizes = require_sizes(piece, "choose sizes from")
     before = solve_piece(piece.model_copy(update={"rows": piece.rows[: own[0]]}))
     now = _reach(piece, own, before)

@@ -13,11 +13,12 @@ from .next_row import rows_with_room, sizes_for_one_more
 
 
 @budgeted
-def row_below(piece: Piece, index: int) -> Row:
+def row_below(piece: Piece, index: int, harmless: bool = False) -> Row:
     """A row to set in below row `index`, nested on it: the largest kit size that leaves the later rows their room.
 
     Where none does, the smallest that finds room itself; what that brings about is found fault with in the plan.
-    Raises FitError when there is no such row, the piece is full or has no tools, or no size finds room.
+    Raises FitError when there is no such row, the piece is full or has no tools, or no size finds room; also where
+    none does when only a `harmless` one is wanted.
     """
     require_row(piece, index)
     sizes = sizes_for_one_more(piece)
@@ -32,4 +33,7 @@ def row_below(piece: Piece, index: int) -> Row:
     def with_it(row: Row) -> Piece:
         return piece.model_copy(update={"rows": (*piece.rows[: index + 1], row, *piece.rows[index + 1 :])})
 
-    return first_harmless(now, tries, with_it) or tries[-1]
+    found = first_harmless(now, tries, with_it)
+    if found is None and harmless:
+        raise FitError("No row fits there without harm to those that stand.", "rows")
+    return found or tries[-1]

@@ -1,8 +1,11 @@
-"""The shades of a row in one step: one for all, paints or a ramp in turn, a paint for each spoke."""
+"""The shades of a row in one step: one for all, paints or a ramp in turn, a paint or a hue for each spoke."""
 
 from collections.abc import Sequence
 from typing import TypeVar
 
+import numpy as np
+
+from ..colour import oklch
 from ..document.piece import Piece
 from ..document.row import MOST_SHADES, SHADING
 from ..document.shelf import Paint, PaintShade, RampShade, Shade
@@ -38,7 +41,31 @@ def shades(of: Piece, index: int, way: str) -> tuple[Shade, ...]:
             f"{of.segments} spokes.",
             "row",
         )
+    if way == "hues":
+        return _plain(hues_round(of.paints, of.segments, places))
     return _plain(round_the_spokes(of.paints, places))
+
+
+def hues_round(paints: Sequence[Paint], spokes: int, places: int) -> list[Paint]:
+    """Paints in the order of their hues, from the most colourful one round to where it began, spread evenly over the
+    spokes; each as often as a spoke has places.
+
+    Raises FitError with fewer than three paints that have a hue, or more places than a row may name shades for.
+    """
+    lch = oklch.from_hex([paint.colour for paint in paints])
+    rich = np.flatnonzero(lch[:, 1] >= oklch.GREY)
+    if len(rich) < 3:
+        raise FitError(f"Hues round the spokes want three paints with a hue (given {len(rich)}).", "paints")
+    if spokes * places > MOST_SHADES:
+        raise FitError(
+            f"A row names at most {MOST_SHADES} shades; {spokes} spokes of {places} places would need "
+            f"{spokes * places}.",
+            "row",
+        )
+    first = float(lch[rich[lch[rich, 1].argmax()], 2])
+    order = rich[np.argsort((lch[rich, 2] - first) % 360, kind="stable")]
+    at = np.arange(spokes) * len(order) / spokes
+    return [paints[order[int(k)]] for k in at for _ in range(places)]
 
 
 def round_the_spokes(paints: Sequence[Item], places: int) -> list[Item]:

@@ -124,7 +124,7 @@ def row_table(part: Part, piece: Piece, palette: Palette, tools: dict[str, int])
         dot=dots.dot + begin,
         host=dots.host + begin,
         below=dots.below + begin,
-        tool=np.concatenate((_own_tools(part.rule, row, piece, tools), dots.tool[row.n :])),
+        tool=np.concatenate((own_tools(part.rule, row, piece, tools), dots.tool[row.n :])),
         shade=shade,
         hand=_hand(dots, row.n, shade) + part.before,
     )
@@ -143,9 +143,12 @@ def _tools(rule: Row, tools: dict[str, int]) -> list[int]:
     return [-1 if rule.fit == "size" else tools.get(member.tool or "", -1) for member in rule.pattern]
 
 
-def _own_tools(rule: Row, row: PlacedRow, piece: Piece, tools: dict[str, int]) -> Whole:
-    """The tool of each own dot: its member's, or where sizes come from the kit the one that makes the size."""
+def own_tools(rule: Row, row: PlacedRow, piece: Piece, tools: dict[str, int]) -> Whole:
+    """The tool of each own dot: its member's, or where sizes come from the kit the one that makes the size; of a row
+    that is painted the one that it was set with."""
     own = row.own_dots
+    if rule.painted is not None:
+        return own.tool
     if track_of(rule.track).sized:
         return np.array(_tools(rule, tools), np.int32)[own.member]
     made = [(dot, place) for place, tool in enumerate(piece.tools) for dot in tool.dots]

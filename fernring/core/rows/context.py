@@ -13,6 +13,7 @@ from ..dots.table import Array, Mask
 from ..geometry.frames import lifted, walk_above
 from ..geometry.surface import Surface
 from ..ground.ground import Ground
+from ..regions.site import Site
 from .motifs.places import Place, Places
 from .placed import PlacedRow
 
@@ -63,6 +64,11 @@ class Context(NamedTuple):
         return self.ground.laps and self.stand is None
 
     @property
+    def site(self) -> Site:
+        """Where the piece's areas lie, as seen from its own centre."""
+        return self.ground.sites[self.back]
+
+    @property
     def home(self) -> Surface:
         """The surface as seen from the piece's own centre."""
         return self.ground.half(self.back)
@@ -95,6 +101,13 @@ class Context(NamedTuple):
         for row in self.placed:
             clear &= row.index_of_bodies.clear_of(x, y, z, reach)
         return clear
+
+    def free_from_above(self, x: Array, y: Array, reach: Array) -> Mask:
+        """Which places keep their `reach` (mm) from what lies here already, as seen from above."""
+        free = np.ones(len(x), bool)
+        for row in self.placed:
+            free &= row.seen_from_above.clear_of(self.surface.side * x, y, np.zeros(len(x)), reach - 1e-9)
+        return free
 
     @property
     def nestable(self) -> tuple[PlacedRow, ...]:

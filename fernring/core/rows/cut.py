@@ -10,10 +10,11 @@ from ..document.row import Row
 from ..dots.rings import dots_at
 from ..dots.table import Array, Dots, Mask
 from ..geometry.runs import round_runs
-from ..regions.bare import region_of
+from ..regions.bare import visible
 from ..regions.region import Region
 from .context import Context
 from .placed import PlacedRow
+from .tracks import track_of
 from .tracks.ring import carries_on
 
 TOLERANCE = 1e-6
@@ -23,7 +24,12 @@ FINE = 1440  # points of a ring that are tried for the runs between bare areas
 def cut(row: Row, placed: PlacedRow, context: Context) -> PlacedRow:
     """The row without the dots that may not be painted; blanks of the pattern go as well."""
     blanks = [k for k, member in enumerate(row.pattern) if member.form == "blank"]
-    if not blanks and not carries_on(row.track) and not context.bare:
+    areas = (
+        []
+        if track_of(row.track).own_areas
+        else [one for one in context.bare if one.bare and one.id not in row.track.about]
+    )
+    if not blanks and not carries_on(row.track) and not areas:
         return placed
     own = placed.own_dots
     keep = np.ones(placed.n, bool)
@@ -31,8 +37,8 @@ def cut(row: Row, placed: PlacedRow, context: Context) -> PlacedRow:
         keep &= ~np.isin(own.member, blanks)
     if carries_on(row.track):
         keep &= _over(own, context) <= TOLERANCE
-    for area in context.bare:
-        region = region_of(area.area, context.home)
+    for area in areas:
+        region = visible(area, context.bare, context.site)
         if area.rows == "stop evenly" and placed.ring_like:
             placed = _stopped(placed, area, region, context)
             own = placed.own_dots

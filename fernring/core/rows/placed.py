@@ -17,7 +17,7 @@ if TYPE_CHECKING:
     from ..document.row import Row
 
 OwnDots = Dots | EvenRing
-LIES = ("x", "y", "z", "radius", "walk", "dot")
+LIES = ("x", "y", "z", "radius", "walk", "dot", "host", "trim")
 EACH = 5  # of the discs of marks every how-manyeth is one of few
 
 
@@ -41,7 +41,8 @@ class PlacedRow:
     to calculate. `rule` is the row's own where that was fitted whole, and `remainder` what petals that meet leave to
     what lies inside. Through the places of a `drawn` row runs a line; one that is `laid` under or over the others
     is not kept clear of. `motif` names the centre it stands round, "" for the piece's own; `at` is then the row at each
-    of the motif's places, each as seen from there, one for all where they are alike.
+    of the motif's places, each as seen from there, one for all where they are alike. `masked` own dots lie on what a
+    mask takes with it, or leaves.
     """
 
     index: int
@@ -68,6 +69,7 @@ class PlacedRow:
     laid: bool = False
     motif: str = ""
     at: tuple["PlacedRow", ...] = ()
+    masked: int = 0
 
     @property
     def one(self) -> "PlacedRow":

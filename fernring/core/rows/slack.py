@@ -37,8 +37,10 @@ def slack_left(piece: Piece, halves: Halves, rows: Sequence[PlacedRow], fixed: i
 
 
 def _is_nested(row: Row) -> bool:
+    """Whether it slides outward with a wider gap; what is painted stays."""
     return (
-        row.motif is None
+        row.painted is None
+        and row.motif is None
         and isinstance(row.distance, Nested)
         and row.fit != "distance"
         and not track_of(row.track).central

@@ -16,6 +16,7 @@ from .halves import Halves
 from .meeting import met
 from .motifs.joined import joined, one_distance
 from .motifs.seen import seen_from
+from .painted import as_painted
 from .placed import PlacedRow, unplaced
 from .tracks import track_of
 from .tracks.ring import carries_on
@@ -48,7 +49,7 @@ def solve(row: Row, index: int, context: Context) -> PlacedRow:
     if shaped:
         own = placed.own_dots
         placed = replace(placed, own=own.replaced(level=np.where(np.isin(own.member, shaped), 0, 1)))
-    return _levelled(row, replace(placed, grown=placed.grown.with_more(grown(row, placed, context))))
+    return _levelled(row, replace(placed, grown=placed.grown.with_more(grown(row, placed, context), placed.n)))
 
 
 def _levelled(row: Row, placed: PlacedRow) -> PlacedRow:
@@ -61,7 +62,9 @@ def _levelled(row: Row, placed: PlacedRow) -> PlacedRow:
 
 
 def solve_on_halves(row: Row, index: int, halves: Halves) -> PlacedRow:
-    """The row on the half or halves it belongs to."""
+    """The row on the half or halves it belongs to; one that was begun as it is there."""
+    if row.painted is not None:
+        return as_painted(row, row.painted, index, halves)
     if row.motif is not None:
         return _in_motif(row, index, halves.front)
     wanted = ("front", "back") if row.half == "both" else (row.half,)

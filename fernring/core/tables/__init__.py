@@ -10,3 +10,9 @@ from typing import Any
 def table(name: str) -> Any:
     """The parsed JSON table of this name."""
     return json.loads(files(__package__).joinpath(name).read_text(encoding="utf-8"))
+
+
+@cache
+def font_file(name: str) -> bytes:
+    """The bytes of a font that ships with the program."""
+    return files(__package__).joinpath("fonts", f"{name}.ttf").read_bytes()

@@ -10,7 +10,8 @@ from annotated_types import Ge, Gt, Le, Lt, MaxLen, MinLen
 from pydantic import BaseModel
 from pydantic.fields import FieldInfo
 
-from ..document import blank, guides, kit, member, motif, piece, region, row, shelf, work
+from ..colour.seen import WAYS
+from ..document import blank, guides, kit, member, motif, painted, piece, region, row, shelf, work
 from ..document.count import Absolute, PerSegment
 from ..document.distance import AtWalk, FromEdge
 from ..document.facts import Fact
@@ -18,6 +19,7 @@ from ..document.mirrored import ByAngle, ByDistance
 from ..document.outline import Outline
 from ..document.relief import Relief
 from ..document.start import AtAngle
+from ..practice import measurement
 from ..rows.most import MOST_DOTS
 from ..rows.tracks import TRACKS
 from ..rows.tracks.kind import TrackKind
@@ -32,10 +34,13 @@ Facts = dict[str, Any]
 
 MODELS: tuple[type[BaseModel], ...] = (
     piece.Piece, blank.Blank, blank.Base, blank.NamedCentre, blank.SetCentre, blank.AtDegrees, guides.Guides,
-    guides.CircleSteps, guides.GuideCircle, region.BareArea, region.DiscRegion, region.BandRegion, row.Row,
+    guides.CircleSteps, guides.GuideCircle, region.BareArea, region.DiscRegion, region.BandRegion,
+    region.FormRegion, region.ShapeRegion, region.WordRegion, region.OutlineRegion, region.AreaBase, row.Row,
     member.Member, member.Group, piece.Accepted, PerSegment, Absolute, AtWalk, FromEdge, AtAngle, ToLength, ToCircle,
     motif.Motif, motif.Spot, motif.AtSpots, motif.AroundCentre, motif.Width, ToAngle, Size, Layer, ByAngle, ByDistance,
-    kit.Tool, kit.Load, shelf.Paint, shelf.Ramp, work.Work, work.Hand, work.Costs,
+    kit.Tool, kit.Load, shelf.Paint, shelf.Swab, shelf.Ramp, shelf.MixedPot, work.Work, work.Hand, work.Costs,
+    measurement.Measurement,
+    work.Corrected, work.Mixed, painted.Found,
 )  # fmt: skip
 
 
@@ -68,6 +73,7 @@ def facts() -> Facts:
             "depth": MOST_DEPTH,
         },
         "heights": dict(shelf.HEIGHT),
+        "seen": [[way, one.name] for way, one in WAYS.items()],
         "terms": terms(),
         "pictures": pictures(),
         "shading": [list(pair) for pair in row.SHADING.items()],
@@ -75,9 +81,10 @@ def facts() -> Facts:
 
 
 def fields_of(model: type[BaseModel]) -> dict[str, Facts]:
-    """The facts of each field that has some."""
+    """The facts of each field that has some; where figures stand comes after what they are."""
     found = {}
-    for name, info in model.model_fields.items():
+    stands = region.Stands.model_fields if issubclass(model, region.Stands) else {}
+    for name, info in sorted(model.model_fields.items(), key=lambda one: one[0] in stands):
         fact = _field(info)
         if fact:
             found[name] = fact

@@ -1,6 +1,7 @@
 """What lies between two steps: what to wait for, the tool to wipe and take, the pot to cover and to stir."""
 
 from collections.abc import Sequence
+from typing import NamedTuple
 
 from .graph import Graph
 from .job import Job
@@ -8,6 +9,7 @@ from .step import Step
 
 LONG_WAIT = 60.0  # minutes; after one a new sitting begins
 SOON = 1e-6
+OPEN = 20.0  # minutes in which what lies on the palette thickens; common practice, no source
 UNTIL = {
     "touch": "until it may be touched",
     "top": "until something may lie on it",
@@ -24,28 +26,52 @@ def time_words(minutes: float) -> str:
     return f"{hours:.0f} hours" if hours < 36 else f"{hours / 24:.0f} days"
 
 
-def cares(job: Job, graph: Graph, steps: Sequence[Step], begins: Sequence[float]) -> tuple[str, ...]:
-    """In words for every step, "" where it follows with the same tool and pot."""
+class Care(NamedTuple):
+    """What to wait for before a step, and which tool and pot to change; "" where it follows at once with the same."""
+
+    wait: str
+    change: str
+
+    @property
+    def words(self) -> str:
+        return " ".join(filter(None, self))
+
+
+def cares(job: Job, graph: Graph, steps: Sequence[Step], begins: Sequence[float]) -> tuple[Care, ...]:
+    """In words for every step."""
     tools, shades = job.piece.tools, job.solved.palette.shades
     ended = {step.id: begin + step.minutes.mean for step, begin in zip(steps, begins, strict=True)}
-    found, tool, pot, now = [], -1, -1, 0.0
+    found, tool, pot, row, now, opened = [], -1, -1, -1, 0.0, 0.0
     for step, begin in zip(steps, begins, strict=True):
-        said = []
+        said, wait = [], ""
         if begin > now + SOON:
             # What was waited for is what is dry at the very minute at which the step begins.
             last = next(one for one in graph.after[step.id] if ended[one.step] + one.wait > begin - SOON)
             until = UNTIL[last.state] if last.state else ""
-            said.append(f"Wait {time_words(begin - now)} {until}.".replace(" .", "."))
+            wait = f"Wait {time_words(begin - now)} {until}.".replace(" .", ".")
+            opened = begin  # pots are covered meanwhile
         if step.tool not in (-1, tool):
             wipe = f"Wipe {tools[tool].name}, take" if tool >= 0 else "Take"
             said.append(f"{wipe} {tools[step.tool].name}.")
         if step.shade not in (-1, pot):
             cover = f"Cover {shades[pot].name}, stir" if pot >= 0 else "Stir"
             said.append(f"{cover} {shades[step.shade].name}.")
-        found.append(" ".join(said))
+            opened = begin
+        elif step.shade >= 0 and begin - opened > OPEN:
+            said.append(f"Stir and re-wet {shades[pot].name}: it has been open for {time_words(begin - opened)}.")
+            opened = begin
+        if _fits(step, row):
+            said.append("Try it at the side, and look whether it goes into every space.")
+            row = step.row
+        found.append(Care(wait, " ".join(said)))
         tool, pot = (new if new >= 0 else old for new, old in ((step.tool, tool), (step.shade, pot)))
         now = begin + step.minutes.mean
     return tuple(found)
+
+
+def _fits(step: Step, row: int) -> bool:
+    """Whether a row's own dots begin here, so that the tool is tried at the side and fitted dry."""
+    return step.row not in (-1, row) and step.trim < 0 and len(step.dots) > 1 and step.tool >= 0
 
 
 def sittings(steps: Sequence[Step], begins: Sequence[float]) -> tuple[int, ...]:

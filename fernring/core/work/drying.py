@@ -2,19 +2,18 @@
 
 t = t0 (h/h0)^p times a factor each for body, medium and surface, times 2^((20 - warmth)/10); h is the height of the
 dot's cap. Some have a least. The numbers stand in tables/drying.json: common practice, no source. What an artist
-reports moves them by a factor e^θ for each body and medium: θ has the prior N(0, s0²), a report is seen with noise s,
-and the posterior of n reports y is N(Σy/s² / v, 1/v) with v = 1/s0² + n/s². Source: conjugate normal mean with known
-variance (any textbook of statistics).
+reports moves them by a factor for each body and medium (learned.py).
 """
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
-from math import exp, log, sqrt
+from math import exp, log
 from typing import Literal, NamedTuple
 
 from ..document.blank import Blank
 from ..document.shelf import HEIGHT, Body, Medium, Paint
 from ..tables import table
+from .learned import Learned, posterior
 
 State = Literal["touch", "top", "turn", "varnish"]
 STATES: tuple[State, ...] = ("touch", "top", "turn", "varnish")
@@ -29,13 +28,6 @@ class Report(NamedTuple):
     minutes: float
     expected: float
     dry: bool
-
-
-class Learned(NamedTuple):
-    """Mean and standard deviation of the log of a factor on drying times."""
-
-    mean: float
-    sd: float
 
 
 @dataclass(frozen=True)
@@ -59,8 +51,12 @@ class Drying:
         if state == "turn":
             least = facts["least_turn"].get(paint.body, 0.0)
         # 3. The room, and what the artist has seen.
+        return float(max(minutes, least) * self._room * self.factor(paint))
+
+    def factor(self, paint: Paint) -> float:
+        """How much longer than usual such paint was found to take."""
         seen = self.learned.get((paint.body, paint.medium))
-        return float(max(minutes, least) * self._room * (exp(seen.mean) if seen else 1.0))
+        return exp(seen.mean) if seen else 1.0
 
     def coat(self, state: State) -> float:
         """Of a thin coat of base or varnish: minutes after it was laid."""
@@ -80,13 +76,11 @@ def drying(blank: Blank, warmth: float, reports: Sequence[Report] = ()) -> Dryin
     kinds: dict[Kind, list[Report]] = {}
     for one in reports:
         kinds.setdefault((one.body, one.medium), []).append(one)
-    return Drying(blank.material, warmth, {kind: posterior(own) for kind, own in kinds.items()})
+    return Drying(blank.material, warmth, {kind: learned(own) for kind, own in kinds.items()})
 
 
-def posterior(reports: Sequence[Report]) -> Learned:
+def learned(reports: Sequence[Report]) -> Learned:
     """What these reports of one paint say of its factor; paint that is still wet takes a little longer at least."""
     facts = table("drying.json")
     seen = [log(one.minutes * (1.0 if one.dry else facts["still_wet"]) / one.expected) for one in reports]
-    weight = 1 / facts["noise_sd"] ** 2
-    precision = 1 / facts["prior_sd"] ** 2 + len(seen) * weight
-    return Learned(sum(seen) * weight / precision, sqrt(1 / precision))
+    return posterior(seen, facts["prior_sd"], facts["noise_sd"])

@@ -27,6 +27,6 @@ class Edges:
 
 def dries(job: Job, step: Step, state: State) -> float:
     """Minutes until what a step leaves is dry for this; 0 where it leaves nothing wet."""
-    if step.coat:
+    if step.coat or step.thin:
         return job.drying.coat(state)
     return job.drying.dot(step.wide, job.paint(step.shade), state) if step.wide and step.shade >= 0 else 0.0

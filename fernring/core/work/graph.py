@@ -2,7 +2,7 @@
 
 from collections import defaultdict
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, field, replace
 from itertools import chain
 
 import numpy as np
@@ -18,6 +18,7 @@ from .job import Job
 from .kinds import KINDS
 from .kinds.kind import FINISHING, MARKING, PAINTING, PREPARING, Bond
 from .moved import moved
+from .pace import Minutes
 from .step import After, Step, Within
 
 CLOSE = 0.5  # mm: nearer than this a line laid over dots lies on them
@@ -25,13 +26,23 @@ CLOSE = 0.5  # mm: nearer than this a line laid over dots lies on them
 
 @dataclass(frozen=True)
 class Graph:
-    """For every step, by its id: what it comes after, and what it must follow at once. `refused` says which moves of
-    the artist cannot be, and why."""
+    """For every step, by its id: what it comes after, and what it must follow at once, and of which stage it is.
+    `refused` says which moves of the artist cannot be, and why."""
 
     steps: tuple[Step, ...]
     after: Mapping[str, tuple[After, ...]]
     within: Mapping[str, tuple[Within, ...]]
+    stages: Mapping[str, str] = field(default_factory=dict)
     refused: tuple[str, ...] = ()
+
+    def paced(self, factors: Mapping[str, float]) -> "Graph":
+        """The same with minutes of the hand that are so many times the default, by the kind of step."""
+        steps = tuple(_slower(step, factors.get(step.kind, 1.0)) for step in self.steps)
+        return replace(self, steps=steps)
+
+
+def _slower(step: Step, factor: float) -> Step:
+    return step.replaced(minutes=Minutes(*(value * factor for value in step.minutes)))
 
 
 def graph(job: Job) -> Graph:
@@ -64,7 +75,9 @@ def graph(job: Job) -> Graph:
     _in_line(edges, finishing)
     # 4. What the artist moves, where nothing speaks against it.
     refused = tuple(moved(job, steps, edges))
-    return Graph(steps, {ident: tuple(found.values()) for ident, found in edges.after.items()}, edges.within, refused)
+    after = {ident: tuple(found.values()) for ident, found in edges.after.items()}
+    stages = {step.id: kind.stage for kind, own in made for step in own}
+    return Graph(steps, after, edges.within, stages, refused)
 
 
 def _in_line(edges: Edges, steps: Sequence[Step]) -> None:

@@ -7,7 +7,7 @@ from typing import NamedTuple
 import numpy as np
 
 from ..dots.table import Dots, Whole
-from ..rows.columns import Marked, parts_of
+from ..rows.columns import Marked
 from ..solved import Solved
 
 LEFT = 2  # the side of a petal that is walked first
@@ -55,7 +55,7 @@ def groups(solved: Solved, one_by_one: bool) -> list[Group]:
     """Every dot and every mark of the plan in one group, in the order of the sheet; both sides of petals together when
     they are walked `one_by_one`.
     """
-    dots, back = solved.dots, halves_of(solved)
+    dots, back = solved.dots, solved.back
     found = list(_dotted(dots, back, one_by_one))
     # 1. Marks of one kind on one row, and the places of the table that stand for them.
     marks: dict[Key, list[int]] = {}
@@ -74,13 +74,6 @@ def groups(solved: Solved, one_by_one: bool) -> list[Group]:
         order = sorted(own, key=lambda dot: int(dots.hand[dot]))
         found.append(Group(key, np.array(order, np.int32), tuple(marks.get(key, ()))))
     return sorted(found, key=lambda group: group.key)
-
-
-def halves_of(solved: Solved) -> Whole:
-    """0 for every dot on the front, 1 for those on the back."""
-    parts = parts_of(solved.piece, solved.rows)
-    behind = np.array([part.row.half == "back" for part in parts], np.int32)
-    return np.repeat(behind, [part.row.count for part in parts])
 
 
 def _dotted(dots: Dots, back: Whole, one_by_one: bool) -> Iterator[Group]:

@@ -17,6 +17,7 @@ from ..budget import spend
 from ..dots.table import Array, Mask
 from .edges import dries
 from .job import Job
+from .schedule import Over
 from .step import Step
 
 SQUARE, ACROSS = 2.0, 160  # mm of a square at least, and squares across a large piece
@@ -24,6 +25,7 @@ ROUND = 8  # points of a dot's edge that are put in the picture
 WAYS = 48  # directions looked at
 WRIST_RAD = pi * 3 / 4  # clockwise from straight away from the artist: 45 degrees right of straight towards them
 AT_ONCE = 400  # places of a step that are looked at
+MOST_PAIRED, FEW_PLACES, FEW_WAYS = 60, 12, 16  # of steps, whose order goes by the hand's room; looked at less closely
 LOOKED = 3  # work for a place and a direction
 BLOCKED = "there is wet paint wherever the hand could rest: begin from the far side, wait, or lean on a bridge"
 OWN = "the hand would rest on dots of this step: do the places furthest from you last, or wait between them"
@@ -47,6 +49,28 @@ def rooms(job: Job, steps: Sequence[Step], begins: Sequence[float]) -> tuple[Roo
         if len(step.dots):
             wet.append((begin + step.minutes.mean + dries(job, step, "touch"), step))
     return tuple(found)
+
+
+def over(job: Job, steps: Sequence[Step]) -> Over | None:
+    """For every two steps whether the first leaves the hand no room while what the second left is wet; None where there
+    are too many to look at all of them."""
+    if len(steps) > MOST_PAIRED or not job.piece.work.costs.hand:
+        return None
+    hand, dots = job.piece.work.hand, job.dots
+    blocked = np.zeros((len(steps), len(steps)), bool)
+    wet = np.array([dries(job, step, "touch") if len(step.dots) else 0.0 for step in steps])
+    way = np.arange(FEW_WAYS) * 2 * pi / FEW_WAYS
+    for other in np.flatnonzero(wet > 0).tolist():
+        lying = steps[other].dots
+        picture = _Picture(dots.x[lying], dots.y[lying], dots.radius[lying], hand.radius)
+        for k, step in enumerate(steps):
+            if k == other or not len(step.dots) or step.half != steps[other].half:
+                continue
+            some = step.dots[:: ceil(len(step.dots) / FEW_PLACES)]
+            spend(LOOKED * len(some) * FEW_WAYS)
+            rests = dots.x[some, None] + hand.reach * np.sin(way), dots.y[some, None] - hand.reach * np.cos(way)
+            blocked[k, other] = not picture.clear(*rests).any(axis=1).all()
+    return Over(blocked=blocked, wet=wet)
 
 
 def _room(job: Job, step: Step, wet: Sequence[Step]) -> Room:

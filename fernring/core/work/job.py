@@ -4,14 +4,14 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import cached_property
 
-from ..document.piece import Piece, shades_named
-from ..document.shelf import Paint, PaintShade, RampShade
+from ..document.piece import Piece
+from ..document.shelf import Paint
 from ..dots.table import Dots, Mask, Whole
 from ..solved import Solved
 from ..words.lengths import mm
 from ..words.numbers import counted
 from .drying import Drying
-from .groups import Family, Group, Key, groups, halves_of, is_tail
+from .groups import Family, Group, Key, groups, is_tail
 
 CENTRAL = 1e-6  # mm
 
@@ -39,7 +39,7 @@ class Job:
     @cached_property
     def back(self) -> Mask:
         """Dots on the other half of a ball or egg."""
-        return halves_of(self.solved) > 0
+        return self.solved.back > 0
 
     @cached_property
     def centres(self) -> list[tuple[Group, int]]:
@@ -58,23 +58,9 @@ class Job:
         above = self.dots.level > 1
         return frozenset(self.dots.below[above].tolist())
 
-    @cached_property
-    def _paints(self) -> list[Paint | None]:
-        """The paint of each shade; of a ramp its first."""
-        piece, palette = self.piece, self.solved.palette
-        paints, ramps = ({one.id: one for one in many} for many in (piece.paints, piece.ramps))
-        found: list[Paint | None] = [None] * len(palette.shades)
-        for row in piece.rows:
-            for shade in shades_named(row):
-                if isinstance(shade, PaintShade):
-                    found[palette.index(shade)] = paints[shade.paint]  # type: ignore[assignment]
-                elif isinstance(shade, RampShade):
-                    found[palette.index(shade)] = paints[ramps[shade.ramp].stops[0]]  # type: ignore[union-attr,assignment]
-        return found
-
     def paint(self, shade: int) -> Paint:
         """What a shade is mixed from; the base coat counts as a plain paint."""
-        found = self._paints[shade] if shade >= 0 else None
+        found = self.solved.palette.paints[shade] if shade >= 0 else None
         base = self.piece.blank.base
         return found or Paint(id="base", name=base.name, colour=base.colour)
 

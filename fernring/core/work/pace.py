@@ -1,11 +1,26 @@
-"""How long the hand takes: seconds for a dot, a load, a tail. Defaults, marked so, until a log tells better."""
+"""How long the hand takes: seconds for a dot, a load, a tail. Defaults, marked so, until a log tells better: what its
+steps took moves those of their kind by a factor (learned.py).
+"""
 
+from collections.abc import Mapping, Sequence
+from math import exp, log
 from typing import NamedTuple
 
 import numpy as np
 
 from ..dots.table import Array
 from ..tables import table
+from .learned import posterior
+
+LEAST = 0.1  # minutes
+
+
+class Pace(NamedTuple):
+    """How long a step of this kind was expected to take, and took (minutes)."""
+
+    kind: str
+    expected: float
+    took: float
 
 
 class Minutes(NamedTuple):
@@ -14,6 +29,22 @@ class Minutes(NamedTuple):
     mean: float
     low: float
     high: float
+
+
+def believed(one: Pace) -> bool:
+    """Whether a step was timed well enough to teach anything."""
+    least, most = table("pace.json")["believed"]
+    return one.expected >= LEAST and one.took >= LEAST and bool(least <= one.took / one.expected <= most)
+
+
+def factors(paces: Sequence[Pace]) -> Mapping[str, float]:
+    """By which factor steps of each kind take longer than the default."""
+    facts = table("pace.json")
+    kinds: dict[str, list[float]] = {}
+    for one in paces:
+        if believed(one):
+            kinds.setdefault(one.kind, []).append(log(one.took / one.expected))
+    return {kind: exp(posterior(own, facts["prior_sd"], facts["noise_sd"]).mean) for kind, own in kinds.items()}
 
 
 def minutes(seconds: float) -> Minutes:

@@ -1,7 +1,8 @@
 """An order of the steps that keeps the hand busy, with few changes of tool and pot.
 
 One hand, one step after the other, each begun as soon as what it waits for is dry. The cost of an order is the minute
-at which it ends (minutes of work and of waiting with nothing to do) and what every change of tool and of pot costs. It
+at which it ends (minutes of work and of waiting with nothing to do), what every change of tool and of pot costs, and
+what it costs where a step leaves the hand no place that is not wet (of few steps, `over`). It
 is looked for by a beam search: of all orders begun, as many as the beam is wide are kept at every length, those that
 may end with the least cost; of two that did the same steps and end with the same tool and pot the better is kept.
 Source: beam search over partial sequences (Ow and Morton, 1988).
@@ -17,7 +18,7 @@ from numpy.typing import NDArray
 
 from ..budget import spend
 from ..document.work import Costs
-from ..dots.table import Array
+from ..dots.table import Array, Mask
 from .graph import Graph
 
 WIDE, NARROW = 60, 1  # orders kept of few steps, and of very many
@@ -37,13 +38,24 @@ class Timed:
     cost: float
     tools: int
     pots: int
+    hands: int = 0
+
+
+@dataclass(frozen=True, kw_only=True, eq=False)
+class Over:
+    """`blocked[k, t]`: while what step t left is wet, step k has a place with no room for the hand; that is so for
+    `wet[t]` minutes after t."""
+
+    blocked: Mask
+    wet: Array
 
 
 @dataclass(frozen=True, slots=True, eq=False)
 class _Begun:
     """An order so far: the order before its last step, that step and when it begins; the steps done as bits, those that
     are free to come, the minute at which each may begin and how many it still waits for; the minute now, the work left,
-    the minute before which no order that begins so can end, how late large dots come in it, changes, tool and pot."""
+    the minute before which no order that begins so can end, how late large dots come in it, changes, tool and pot; how
+    often the hand had no room, and the minute until which what each step left is wet."""
 
     before: "_Begun | None"
     step: int
@@ -61,6 +73,8 @@ class _Begun:
     tool: int
     pot: int
     length: int
+    hands: int
+    wet: Array
 
 
 class _Ways(NamedTuple):
@@ -74,8 +88,8 @@ class _Ways(NamedTuple):
 
 
 class _Search:
-    def __init__(self, graph: Graph, costs: Costs) -> None:
-        steps, self.costs = graph.steps, costs
+    def __init__(self, graph: Graph, costs: Costs, over: Over | None) -> None:
+        steps, self.costs, self.over = graph.steps, costs, over
         self.n = n = len(steps)
         place = {step.id: k for k, step in enumerate(steps)}
         self.long = np.array([step.minutes.mean for step in steps])
@@ -122,13 +136,13 @@ class _Search:
         free = np.flatnonzero(self.waits == 0)
         bound = float(self.tails.max())
         bare = np.zeros(self.n), self.waits, 0.0, float(self.long.sum()), bound, 0.0
-        start = _Begun(None, -1, 0.0, 0, free, *bare, 0, 0, -1, -1, 0)
+        start = _Begun(None, -1, 0.0, 0, free, *bare, 0, 0, -1, -1, 0, 0, np.full(self.n, -1.0))
         beam, width = [start], max(min(WIDE, BRANCHES // max(self.n**2 // 4, 1)), NARROW)
         for _ in range(self.n):
             spend(len(beam) * (TOUCHED + COPIED * self.n))
             beam = self._best([self._ways(one) for one in beam], width)
         best = min(beam, key=lambda one: (round(self._cost(one), 6), one.late))
-        return Timed(*_line(best), self._cost(best), best.tools, best.pots)
+        return Timed(*_line(best), self._cost(best), best.tools, best.pots, best.hands)
 
     def _ways(self, one: _Begun) -> _Ways:
         """Every way to go on that could not be begun sooner: a step that must follow at once comes at once."""
@@ -143,6 +157,7 @@ class _Search:
             steps, begins = steps[chosen], begins[chosen]
         tools, pots = self._changes(one, steps)
         changes = self.costs.tool * (one.tools + tools) + self.costs.pot * (one.pots + pots)
+        changes = changes + self.costs.hand * (one.hands + self._no_room(one, steps, begins))
         ends = np.maximum(begins + one.left, np.maximum(one.bound, begins + self.tails[steps]))
         return _Ways(one, steps, begins, np.round(ends + changes, 6), one.late + one.length * self.first[steps])
 
@@ -153,6 +168,13 @@ class _Search:
             ((tool >= 0) & (one.tool >= 0) & (tool != one.tool)).astype(np.intp),
             ((pot >= 0) & (one.pot >= 0) & (pot != one.pot)).astype(np.intp),
         )
+
+    def _no_room(self, one: _Begun, steps: Places, begins: Array) -> Places:
+        """1 for each of these steps where the hand would find no place that is not wet."""
+        if self.over is None:
+            return np.zeros(len(steps), np.intp)
+        wet = one.wet > begins[:, None]
+        return np.asarray((self.over.blocked[steps] & wet).any(axis=1), np.intp)
 
     def _best(self, ways: Sequence[_Ways], width: int) -> list[_Begun]:
         promise, late = (np.concatenate([getattr(way, name) for way in ways]) for name in ("promise", "late"))
@@ -177,17 +199,22 @@ class _Search:
         for later, wait in self.followers[step].items():
             ready[later] = max(ready[later], end + wait)
             waits[later] -= 1
+        wet, hands = one.wet, one.hands
+        if self.over is not None:
+            hands += int(self._no_room(one, np.array([step]), np.array([begin]))[0])
+            wet = wet.copy()
+            wet[step] = end + self.over.wet[step]
         fresh = [later for later in self.followers[step] if not waits[later]]
         free = np.concatenate((one.free[one.free != step], np.array(fresh, np.intp)))
         return _Begun(
             one, step, begin, key[0], free, ready, waits, end, one.left - float(self.long[step]),
             max(one.bound, begin + float(self.tails[step])), late,
             one.tools + (one.tool not in (-1, key[1])), one.pots + (one.pot not in (-1, key[2])),
-            key[1], key[2], one.length + 1,
+            key[1], key[2], one.length + 1, hands, wet,
         )  # fmt: skip
 
     def _cost(self, one: _Begun) -> float:
-        return one.now + self.costs.tool * one.tools + self.costs.pot * one.pots
+        return one.now + self.costs.tool * one.tools + self.costs.pot * one.pots + self.costs.hand * one.hands
 
 
 def _line(last: _Begun) -> tuple[tuple[int, ...], tuple[float, ...]]:
@@ -201,6 +228,6 @@ def _line(last: _Begun) -> tuple[tuple[int, ...], tuple[float, ...]]:
     return tuple(reversed(order)), tuple(reversed(begins))
 
 
-def schedule(graph: Graph, costs: Costs) -> Timed:
+def schedule(graph: Graph, costs: Costs, over: Over | None = None) -> Timed:
     """The order that was found. No order breaks what binds the steps."""
-    return _Search(graph, costs).found() if graph.steps else Timed((), (), 0.0, 0, 0)
+    return _Search(graph, costs, over).found() if graph.steps else Timed((), (), 0.0, 0, 0)

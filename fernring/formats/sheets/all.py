@@ -11,9 +11,12 @@ from .bars import bars
 from .card import card
 from .finder import finder
 from .guide import guide
+from .masks import masks
+from .mixing import mixing_card
 from .outline import outline
 from .placement import placement, transfer
 from .sheet import Choice, Sheet
+from .sizes import size_card
 from .slotted import slotted
 from .strips import closed_strips, walk_strip
 
@@ -39,6 +42,18 @@ def _open(solved: Solved) -> bool:
     return solved.ground.back is None
 
 
+def _with_areas(solved: Solved) -> bool:
+    return _open(solved) and len(solved.piece.bare) > 0
+
+
+def _painted(solved: Solved) -> bool:
+    return bool(solved.dots.painted.any())
+
+
+def _tooled(solved: Solved) -> bool:
+    return len(solved.piece.tools) > 0
+
+
 def _closed(solved: Solved) -> bool:
     return not _open(solved)
 
@@ -57,11 +72,14 @@ KINDS = (
     Kind("placement", placement, _any, asks=("rows",)),
     Kind("transfer", transfer, _any, asks=("rows",)),
     Kind("outline", outline, _open),
+    Kind("masks", masks, _with_areas),
     Kind("finder", finder, _round),
     Kind("strip", walk_strip, _domed),
     Kind("slotted", slotted, _open),
     Kind("backing", backing, _open, asks=("margin", "count")),
+    Kind("mixing", mixing_card, _painted, asks=("extra",)),
     Kind("card", card, _any),
+    Kind("sizes", size_card, _tooled),
     Kind("bars", bars, _any, corrected=False),
 )
 

@@ -4,6 +4,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from ...core.document.shelf import Shelf
 from ...core.geometry.surface import Array
 from ...core.ground.ground import Ground
 from ...core.regions.bare import bare_lines
@@ -18,7 +19,8 @@ EDGE = 4.0
 @dataclass(frozen=True)
 class Choice:
     """What a sheet shows. `rows` limits it to these row indices, None means all; `dots` and the lines are the guide's,
-    `margin` (mm) and `count` the backing's. What is written on a sheet is in the reader's `units`.
+    `margin` (mm) and `count` the backing's, `shelf` and `extra` (the share mixed beyond the need) the mixing card's.
+    What is written on a sheet is in the reader's `units`.
     """
 
     spokes: bool = True
@@ -29,6 +31,8 @@ class Choice:
     margin: float = 2.0
     count: int = 1
     units: Units = "mm"
+    shelf: Shelf | None = None
+    extra: float = 0.2
 
 
 @dataclass(frozen=True)
@@ -70,7 +74,7 @@ def front_marks(solved: Solved, index: int) -> list[Primitive]:
 def bare_areas(solved: Solved, named: bool = True) -> list[Primitive]:
     """The edges of the bare areas, dashed, each with its name at its topmost point."""
     found: list[Primitive] = []
-    for area, lines in bare_lines(solved.piece.bare, solved.ground.surface):
+    for area, lines in bare_lines(solved.piece.bare, solved.ground.sites[0]):
         found += [Path(line, "dashed", True) for line in lines]
         top = lines[0][int(np.argmin(lines[0][:, 1]))]
         found += [Text(float(top[0]), float(top[1]) - 1.0, area.name, 2.2, "middle")] if named else []

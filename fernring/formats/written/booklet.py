@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ...core.solved import Solved
+from ...core.words.areas import area_words
 from ...core.words.blank import size
 from ...core.words.lengths import Units, length, mm, said
 from ...core.words.motifs import stands
@@ -82,6 +83,7 @@ def _facts(solved: Solved, units: Units) -> tuple[tuple[str, str], ...]:
         ("Segments", f"{piece.segments}, the first spoke {piece.turn:g}° from the top"),
         ("Border kept clear", length(blank.border, units)),
         ("Outermost painted edge", said(f"{mm(solved.edge)} from the centre", units)),
+        *((f"Area “{area.name}”", said(area_words(piece, area), units)) for area in piece.bare),
         *((f"Motif “{motif.name}”", said(stands(motif), units)) for motif in piece.motifs),
     ]
     return (*facts, ("Notes", piece.notes)) if piece.notes else tuple(facts)

@@ -63,4 +63,4 @@ def _line(work: Work, k: int, units: Units) -> Line:
     facts += [f"{step.loads} loads"] if step.loads > 1 else []
     facts += [f"turned {room.turntable:.0f}°"] if room.turntable is not None else []
     facts += [f"hand: {room.hand}"] if room.hand != "clear" else []
-    return Line(said(work.care[k], units), said(step.words, units), ", ".join(facts), step.cautions)
+    return Line(said(work.care[k].words, units), said(step.words, units), ", ".join(facts), step.cautions)

@@ -15,7 +15,8 @@ EDITING = ("/api/plan", "/api/blank")
 HEAVY = (
     "/api/fits", "/api/remedies", "/api/slack", "/api/next-row", "/api/row-below", "/api/begin/row", "/api/compose",
     "/api/files/", "/api/print/", "/api/pictures/", "/api/studio/everything",
-    "/api/path/", "/api/region/", "/api/outline/", "/api/work",
+    "/api/path/", "/api/region/", "/api/outline/", "/api/work", "/api/painted/", "/api/recipes", "/api/amounts",
+    "/api/colours", "/api/palettes", "/api/graded",
 )  # fmt: skip
 PICTURES = "/api/pictures/"
 GALLERY = "/api/compose/sketch"  # many at once: whichever lane is free takes the next
@@ -128,4 +129,5 @@ async def _gone(receive: Receive) -> None:
 def _plain(scope: Scope) -> Scope:
     """What the worker needs of a scope, as plain values."""
     names = ("type", "asgi", "http_version", "method", "scheme", "path", "raw_path", "query_string", "root_path")
-    return {**{name: scope[name] for name in names if name in scope}, "headers": list(scope["headers"])}
+    known = {"client": scope.get("client"), "fern.device": scope.get("fern.device")}
+    return {**{name: scope[name] for name in names if name in scope}, **known, "headers": list(scope["headers"])}

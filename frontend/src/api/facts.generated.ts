@@ -426,6 +426,14 @@ export const FACTS = {
      [
       "stop evenly",
       "rows stop evenly beside it"
+     ],
+     [
+      "go on",
+      "rows go on over it"
+     ],
+     [
+      "mask",
+      "a peel-off mask lies on it"
      ]
     ],
     "default": "pass under"
@@ -441,6 +449,32 @@ export const FACTS = {
     "least": 0,
     "most": 20,
     "default": 0.3
+   },
+   "under": {
+    "name": "Lies under",
+    "written": "areas",
+    "none": "none",
+    "longest": 20
+   },
+   "shows": {
+    "name": "This piece is",
+    "written": "choice",
+    "words": [
+     [
+      "what stays",
+      "what stays"
+     ],
+     [
+      "what comes off",
+      "what comes off"
+     ]
+    ],
+    "when": {
+     "rows": [
+      "mask"
+     ]
+    },
+    "default": "what stays"
    }
   },
   "DiscRegion": {
@@ -477,6 +511,363 @@ export const FACTS = {
     "name": "To",
     "least": 0,
     "most": 1000
+   }
+  },
+  "FormRegion": {
+   "form": {
+    "name": "Figure",
+    "written": "choice",
+    "words": [
+     [
+      "heart",
+      "heart"
+     ],
+     [
+      "leaf",
+      "leaf"
+     ],
+     [
+      "star",
+      "star"
+     ],
+     [
+      "moon",
+      "moon"
+     ],
+     [
+      "drop",
+      "drop"
+     ],
+     [
+      "flower",
+      "flower"
+     ],
+     [
+      "fish",
+      "fish"
+     ],
+     [
+      "bird",
+      "bird"
+     ],
+     [
+      "ghost",
+      "ghost"
+     ],
+     [
+      "fruit",
+      "fruit"
+     ],
+     [
+      "feather",
+      "feather"
+     ],
+     [
+      "ribbon loop",
+      "ribbon loop"
+     ],
+     [
+      "wing",
+      "wing"
+     ]
+    ]
+   },
+   "across": {
+    "name": "Across",
+    "written": "length",
+    "least": 1,
+    "most": 1000
+   },
+   "down": {
+    "name": "Down",
+    "written": "length",
+    "least": 1,
+    "most": 1000
+   },
+   "points": {
+    "name": "Points or petals",
+    "written": "count",
+    "when": {
+     "form": [
+      "star",
+      "flower"
+     ]
+    },
+    "least": 3,
+    "most": 24,
+    "whole": true,
+    "default": 5
+   },
+   "x": {
+    "written": "length",
+    "name": "Right of the centre",
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "y": {
+    "written": "length",
+    "name": "Below the centre",
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "turn": {
+    "written": "degrees",
+    "name": "Turn",
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   },
+   "mirrored": {
+    "written": "tick",
+    "name": "mirrored",
+    "default": false
+   },
+   "times": {
+    "name": "Times round",
+    "written": "count",
+    "least": 1,
+    "most": 64,
+    "whole": true,
+    "default": 1
+   }
+  },
+  "ShapeRegion": {
+   "lines": {
+    "fewest": 1,
+    "longest": 40
+   },
+   "size": {
+    "name": "Size",
+    "written": "per cent",
+    "least": 1,
+    "most": 2000,
+    "default": 100.0
+   },
+   "x": {
+    "written": "length",
+    "name": "Right of the centre",
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "y": {
+    "written": "length",
+    "name": "Below the centre",
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "turn": {
+    "written": "degrees",
+    "name": "Turn",
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   },
+   "mirrored": {
+    "written": "tick",
+    "name": "mirrored",
+    "default": false
+   },
+   "times": {
+    "name": "Times round",
+    "written": "count",
+    "least": 1,
+    "most": 64,
+    "whole": true,
+    "default": 1
+   }
+  },
+  "WordRegion": {
+   "text": {
+    "name": "Words",
+    "written": "text",
+    "fewest": 1,
+    "longest": 60
+   },
+   "font": {
+    "name": "Letters",
+    "written": "choice",
+    "words": [
+     [
+      "round",
+      "round"
+     ],
+     [
+      "script",
+      "script, joined"
+     ],
+     [
+      "pen",
+      "written with a pen"
+     ],
+     [
+      "serif",
+      "serif"
+     ],
+     [
+      "narrow",
+      "narrow"
+     ],
+     [
+      "plain",
+      "plain, most scripts"
+     ]
+    ],
+    "default": "round"
+   },
+   "height": {
+    "name": "Height of capitals",
+    "written": "length",
+    "least": 1,
+    "most": 1000,
+    "default": 12.0
+   },
+   "spacing": {
+    "name": "Letters further apart",
+    "written": "length",
+    "least": -10,
+    "most": 40,
+    "default": 0.0
+   },
+   "runs": {
+    "name": "Runs",
+    "written": "choice",
+    "words": [
+     [
+      "straight",
+      "straight"
+     ],
+     [
+      "over a circle",
+      "over a circle"
+     ],
+     [
+      "under a circle",
+      "under a circle"
+     ],
+     [
+      "along the edge",
+      "along the edge"
+     ],
+     [
+      "along the edge, heads inward",
+      "along the edge, heads inward"
+     ]
+    ],
+    "default": "straight"
+   },
+   "radius": {
+    "name": "Radius of its foot line",
+    "written": "length",
+    "when": {
+     "runs": [
+      "over a circle",
+      "under a circle"
+     ]
+    },
+    "least": 1,
+    "most": 1000,
+    "default": 30.0
+   },
+   "inward": {
+    "name": "Foot line inside the edge",
+    "written": "length",
+    "when": {
+     "runs": [
+      "along the edge",
+      "along the edge, heads inward"
+     ]
+    },
+    "least": 0,
+    "most": 500,
+    "default": 12.0
+   },
+   "x": {
+    "written": "length",
+    "name": "Right of the centre",
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "y": {
+    "written": "length",
+    "name": "Below the centre",
+    "least": -1000,
+    "most": 1000,
+    "default": 0.0
+   },
+   "turn": {
+    "written": "degrees",
+    "name": "Turn",
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   },
+   "mirrored": {
+    "written": "tick",
+    "name": "mirrored",
+    "default": false
+   },
+   "times": {
+    "name": "Times round",
+    "written": "count",
+    "least": 1,
+    "most": 64,
+    "whole": true,
+    "default": 1
+   }
+  },
+  "OutlineRegion": {
+   "inward": {
+    "written": "length",
+    "name": "Inside the edge",
+    "least": 0,
+    "most": 1000,
+    "default": 0.0
+   }
+  },
+  "AreaBase": {
+   "paints": {
+    "fewest": 1,
+    "longest": 5
+   },
+   "blend": {
+    "name": "Blends",
+    "written": "choice",
+    "words": [
+     [
+      "along",
+      "along a direction"
+     ],
+     [
+      "outward",
+      "outward"
+     ]
+    ],
+    "default": "along"
+   },
+   "way": {
+    "written": "degrees",
+    "name": "In the direction",
+    "when": {
+     "blend": [
+      "along"
+     ]
+    },
+    "least": -360,
+    "most": 360,
+    "default": 180.0
+   },
+   "coats": {
+    "name": "Coats",
+    "written": "count",
+    "least": 1,
+    "most": 6,
+    "whole": true,
+    "default": 2
    }
   },
   "Row": {
@@ -717,6 +1108,23 @@ export const FACTS = {
     "least": -90,
     "most": 90,
     "default": 0.0
+   },
+   "most": {
+    "name": "at most",
+    "written": "count",
+    "wide": 86,
+    "least": 1,
+    "most": 12000,
+    "open": true,
+    "whole": true
+   },
+   "share": {
+    "name": "of the paint",
+    "written": "per cent",
+    "wide": 118,
+    "above": 0,
+    "most": 100,
+    "open": true
    }
   },
   "Group": {
@@ -1343,6 +1751,55 @@ export const FACTS = {
     "name": "Note",
     "longest": 120,
     "default": ""
+   },
+   "swabs": {
+    "name": "Swabs",
+    "longest": 12
+   },
+   "left": {
+    "name": "Left, ml",
+    "written": "number",
+    "least": 0,
+    "most": 5000,
+    "open": true
+   },
+   "darker": {
+    "name": "Dries darker by",
+    "written": "share",
+    "wide": 110,
+    "least": 0,
+    "most": 0.5,
+    "default": 0.1
+   },
+   "coats": {
+    "name": "Coats on a dark base",
+    "written": "count",
+    "least": 1,
+    "most": 6,
+    "whole": true,
+    "default": 1
+   },
+   "price": {
+    "name": "Price of 100 ml",
+    "written": "number",
+    "least": 0,
+    "most": 10000,
+    "open": true
+   },
+   "parts": {
+    "longest": 6
+   }
+  },
+  "Swab": {
+   "white": {
+    "name": "Parts of white to one",
+    "written": "number",
+    "above": 0,
+    "most": 50
+   },
+   "colour": {
+    "written": "colour",
+    "name": "Colour when dry"
    }
   },
   "Ramp": {
@@ -1364,6 +1821,46 @@ export const FACTS = {
     "most": 12,
     "whole": true,
     "default": 5
+   },
+   "even": {
+    "name": "Steps are even",
+    "written": "choice",
+    "words": [
+     [
+      "mixed",
+      "along the mix"
+     ],
+     [
+      "seen",
+      "to the eye"
+     ]
+    ],
+    "default": "mixed"
+   }
+  },
+  "MixedPot": {
+   "name": {
+    "written": "text",
+    "name": "Name",
+    "fewest": 1,
+    "longest": 120
+   },
+   "colour": {
+    "written": "colour",
+    "name": "Colour"
+   },
+   "parts": {
+    "fewest": 1,
+    "longest": 6
+   },
+   "ml": {
+    "name": "Mixed, ml",
+    "written": "number",
+    "above": 0,
+    "most": 1000
+   },
+   "uses": {
+    "longest": 60
    }
   },
   "Work": {
@@ -1375,6 +1872,16 @@ export const FACTS = {
     "most": 6,
     "open": true,
     "whole": true
+   },
+   "sides": {
+    "written": "tick",
+    "name": "coat the sides as well",
+    "default": false
+   },
+   "underbase": {
+    "written": "tick",
+    "name": "a light underbase under bright colours",
+    "default": false
    },
    "seal_base": {
     "written": "tick",
@@ -1455,6 +1962,34 @@ export const FACTS = {
     "whole": true,
     "default": 2
    },
+   "overlay": {
+    "name": "Over the dots",
+    "written": "choice",
+    "words": [
+     [
+      "none",
+      "nothing"
+     ],
+     [
+      "pearl",
+      "pearl"
+     ],
+     [
+      "glitter",
+      "glitter"
+     ],
+     [
+      "chrome",
+      "chrome"
+     ]
+    ],
+    "default": "none"
+   },
+   "selective": {
+    "written": "tick",
+    "name": "gloss on the dots, the field matte",
+    "default": false
+   },
    "backing": {
     "name": "Back",
     "written": "choice",
@@ -1490,6 +2025,9 @@ export const FACTS = {
     "default": 20.0
    },
    "moves": {
+    "longest": 200
+   },
+   "repairs": {
     "longest": 200
    }
   },
@@ -1538,6 +2076,161 @@ export const FACTS = {
     "least": 0,
     "most": 600,
     "default": 3.0
+   },
+   "hand": {
+    "name": "For a hand over wet paint",
+    "written": "number",
+    "least": 0,
+    "most": 600,
+    "default": 1.0
+   }
+  },
+  "Measurement": {
+   "body": {
+    "name": "Paint",
+    "written": "choice",
+    "words": [
+     [
+      "fluid",
+      "fluid"
+     ],
+     [
+      "medium",
+      "medium"
+     ],
+     [
+      "heavy",
+      "heavy"
+     ]
+    ],
+    "default": "medium"
+   },
+   "surface": {
+    "name": "Material",
+    "written": "choice",
+    "words": [
+     [
+      "cast stone",
+      "cast stone"
+     ],
+     [
+      "natural stone",
+      "natural stone"
+     ],
+     [
+      "glazed tile",
+      "glazed tile"
+     ],
+     [
+      "canvas",
+      "canvas"
+     ],
+     [
+      "wood",
+      "wood"
+     ],
+     [
+      "other",
+      "other"
+     ]
+    ],
+    "default": "cast stone"
+   },
+   "load": {
+    "name": "Load",
+    "written": "choice",
+    "words": [
+     [
+      "light",
+      "light"
+     ],
+     [
+      "usual",
+      "usual"
+     ],
+     [
+      "full",
+      "full"
+     ]
+    ],
+    "default": "usual"
+   },
+   "diameters": {
+    "written": "length",
+    "name": "Dots",
+    "least": 0.2,
+    "most": 60,
+    "fewest": 1,
+    "longest": 200
+   },
+   "how": {
+    "name": "How",
+    "written": "choice",
+    "words": [
+     [
+      "typed",
+      "typed"
+     ],
+     [
+      "photographed",
+      "photographed"
+     ]
+    ],
+    "default": "typed"
+   },
+   "note": {
+    "written": "text",
+    "name": "Note",
+    "longest": 120,
+    "default": ""
+   }
+  },
+  "Corrected": {
+   "sitting": {
+    "least": 1,
+    "most": 5000,
+    "whole": true
+   },
+   "minutes": {
+    "name": "Minutes at the table",
+    "written": "number",
+    "none": "as told",
+    "least": 0,
+    "most": 1440,
+    "open": true
+   }
+  },
+  "Mixed": {
+   "margin": {
+    "name": "Margin",
+    "written": "share",
+    "wide": 110,
+    "least": 0,
+    "most": 2,
+    "default": 0.2
+   }
+  },
+  "Found": {
+   "diameter": {
+    "written": "length",
+    "name": "It measures",
+    "least": 0.2,
+    "most": 60,
+    "open": true
+   },
+   "outward": {
+    "name": "Outward by",
+    "written": "length",
+    "least": -20,
+    "most": 20,
+    "default": 0.0
+   },
+   "right": {
+    "name": "To the right, looking outward, by",
+    "written": "length",
+    "least": -20,
+    "most": 20,
+    "default": 0.0
    }
   },
   "Round": {
@@ -1832,6 +2525,12 @@ export const FACTS = {
     "least": -360,
     "most": 360,
     "default": 0.0
+   },
+   "areas": {
+    "name": "Across",
+    "written": "areas",
+    "none": "the blank",
+    "longest": 20
    }
   },
   "ArcTrack": {
@@ -1939,6 +2638,56 @@ export const FACTS = {
     "default": 8.0
    }
   },
+  "EdgeTrack": {
+   "areas": {
+    "name": "Areas",
+    "written": "areas",
+    "none": "none",
+    "longest": 20
+   },
+   "side": {
+    "name": "Lies",
+    "written": "choice",
+    "words": [
+     [
+      "on",
+      "on the line"
+     ],
+     [
+      "outside",
+      "outside it"
+     ],
+     [
+      "inside",
+      "inside it"
+     ]
+    ],
+    "default": "outside"
+   },
+   "off": {
+    "written": "length",
+    "name": "Off the edge",
+    "least": 0,
+    "most": 20,
+    "default": 0.3
+   },
+   "lines": {
+    "name": "Lines, one in the other",
+    "written": "count",
+    "least": 1,
+    "most": 60,
+    "whole": true,
+    "default": 1
+   }
+  },
+  "StrokesTrack": {
+   "areas": {
+    "name": "Areas",
+    "written": "areas",
+    "none": "none",
+    "longest": 20
+   }
+  },
   "FanTrack": {
    "at": {
     "name": "Fans",
@@ -2030,6 +2779,180 @@ export const FACTS = {
     "least": 0,
     "most": 1000,
     "open": true
+   }
+  },
+  "FillTrack": {
+   "where": {
+    "name": "Fill",
+    "written": "choice",
+    "words": [
+     [
+      "inside",
+      "the inside of"
+     ],
+     [
+      "round",
+      "what lies round"
+     ]
+    ],
+    "default": "inside"
+   },
+   "areas": {
+    "name": "Areas",
+    "written": "areas",
+    "none": "none",
+    "longest": 20
+   },
+   "manner": {
+    "name": "Dots lie",
+    "written": "choice",
+    "words": [
+     [
+      "packed",
+      "packed close"
+     ],
+     [
+      "airy",
+      "airy"
+     ],
+     [
+      "scattered",
+      "scattered"
+     ],
+     [
+      "inward",
+      "following the edge"
+     ],
+     [
+      "swirling",
+      "swirling"
+     ],
+     [
+      "graded",
+      "graded, large to small"
+     ],
+     [
+      "square",
+      "square lattice"
+     ],
+     [
+      "slanted",
+      "slanted lattice"
+     ],
+     [
+      "micro",
+      "micro dots only"
+     ]
+    ],
+    "default": "packed"
+   },
+   "way": {
+    "written": "degrees",
+    "name": "In the direction",
+    "when": {
+     "manner": [
+      "swirling",
+      "graded",
+      "square",
+      "slanted"
+     ]
+    },
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   },
+   "shading": {
+    "name": "Shades go",
+    "written": "choice",
+    "words": [
+     [
+      "in turn",
+      "in turn"
+     ],
+     [
+      "from the edge",
+      "from the edge"
+     ],
+     [
+      "from what lies in it",
+      "from what lies in it"
+     ],
+     [
+      "outward",
+      "from the centre outward"
+     ],
+     [
+      "downward",
+      "from top to bottom"
+     ],
+     [
+      "along",
+      "along a direction"
+     ],
+     [
+      "by size",
+      "by size, largest first"
+     ],
+     [
+      "at random",
+      "at random"
+     ],
+     [
+      "never alike",
+      "so that neighbours differ"
+     ]
+    ],
+    "default": "in turn"
+   },
+   "shade_way": {
+    "written": "degrees",
+    "name": "Direction of the shades",
+    "when": {
+     "shading": [
+      "along"
+     ]
+    },
+    "least": -360,
+    "most": 360,
+    "default": 0.0
+   },
+   "bands": {
+    "name": "Bands of",
+    "written": "choice",
+    "words": [
+     [
+      "equal paint",
+      "equal paint"
+     ],
+     [
+      "equal steps",
+      "equal width"
+     ]
+    ],
+    "when": {
+     "shading": [
+      "from the edge",
+      "from what lies in it",
+      "outward",
+      "downward",
+      "along",
+      "by size"
+     ]
+    },
+    "default": "equal paint"
+   },
+   "free": {
+    "name": "free, not the same in every segment",
+    "written": "tick",
+    "default": false
+   },
+   "seed": {
+    "name": "Another one like it",
+    "written": "count",
+    "least": 0,
+    "most": 2147483647,
+    "whole": true,
+    "default": 1
    }
   },
   "GapsTrack": {
@@ -2688,6 +3611,13 @@ export const FACTS = {
     "written": "text",
     "longest": 120,
     "default": ""
+   },
+   "extra": {
+    "name": "Margin",
+    "written": "share",
+    "least": 0,
+    "most": 2,
+    "default": 0.2
    }
   },
   "Printer": {
@@ -2893,6 +3823,44 @@ export const FACTS = {
    "distances": [],
    "starts": []
   },
+  "edge": {
+   "name": "along the edge of an area",
+   "word": "round an area",
+   "repeats": "line",
+   "members": 12,
+   "round": false,
+   "centred": false,
+   "central": false,
+   "pairs": false,
+   "groups": true,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "swept": false,
+   "drawn": true,
+   "model": "EdgeTrack",
+   "distances": [],
+   "starts": []
+  },
+  "strokes": {
+   "name": "along the strokes of a word or figure",
+   "word": "along strokes",
+   "repeats": "none",
+   "members": 12,
+   "round": false,
+   "centred": false,
+   "central": false,
+   "pairs": false,
+   "groups": true,
+   "sized": true,
+   "fills": false,
+   "fromFile": false,
+   "swept": false,
+   "drawn": false,
+   "model": "StrokesTrack",
+   "distances": [],
+   "starts": []
+  },
   "fan": {
    "name": "a fan of swipes",
    "word": "fans",
@@ -2909,6 +3877,25 @@ export const FACTS = {
    "swept": true,
    "drawn": false,
    "model": "FanTrack",
+   "distances": [],
+   "starts": []
+  },
+  "fill": {
+   "name": "filling an area",
+   "word": "filling",
+   "repeats": "none",
+   "members": 12,
+   "round": false,
+   "centred": false,
+   "central": false,
+   "pairs": false,
+   "groups": false,
+   "sized": true,
+   "fills": true,
+   "fromFile": false,
+   "swept": false,
+   "drawn": false,
+   "model": "FillTrack",
    "distances": [],
    "starts": []
   },
@@ -3012,6 +3999,52 @@ export const FACTS = {
   "medium": 0.24,
   "heavy": 0.32
  },
+ "seen": [
+  [
+   "painted",
+   "dry, by daylight"
+  ],
+  [
+   "wet",
+   "while wet"
+  ],
+  [
+   "matte",
+   "under matte varnish"
+  ],
+  [
+   "gloss",
+   "under gloss varnish"
+  ],
+  [
+   "warm",
+   "by a warm lamp (A, 2856 K)"
+  ],
+  [
+   "cool",
+   "by a cool tube (F2, 4230 K)"
+  ],
+  [
+   "grey",
+   "values in grey"
+  ],
+  [
+   "red-blind",
+   "by a red-blind eye"
+  ],
+  [
+   "green-blind",
+   "by a green-blind eye"
+  ],
+  [
+   "blue-blind",
+   "by a blue-blind eye"
+  ],
+  [
+   "far",
+   "from two metres"
+  ]
+ ],
  "terms": {
   "Track": {
    "words": "Where the row runs: round the centre, along the edge, in lines, on curves, into corners or gaps.",
@@ -3424,6 +4457,62 @@ export const FACTS = {
   "mirrored": {
    "words": "Where the motif stands, seen from above, and how it lies there.",
    "picture": "place"
+  },
+  "Fill": {
+   "words": "Dots of the row's sizes are packed in, the largest first: inside the areas that are chosen, or into all that lies round them.",
+   "picture": "packed"
+  },
+  "Areas": {
+   "words": "Areas of the blank, put there under “Areas”, that the row fills or follows. Without one a fill takes all that is left.",
+   "picture": "packed"
+  },
+  "Shades go": {
+   "words": "How the row's shades lie: by turns, or in bands of equal paint, so that each is mixed and finished before the next.",
+   "picture": "packed"
+  },
+  "free, not the same in every segment": {
+   "words": "Ticked, the fill does not repeat with the segments, and lies a little denser.",
+   "picture": "packed"
+  },
+  "Another one like it": {
+   "words": "Another number gives another fill of the same kind.",
+   "picture": "packed"
+  },
+  "Off the edge": {
+   "words": "Clear distance from the edge of the area to the dots beside it.",
+   "picture": "edge"
+  },
+  "Dots lie": {
+   "words": "How the dots of a fill lie: close, with room between them, scattered, in lines along the edge, along waves, large to small, on a lattice, or micro dots alone.",
+   "picture": "packed"
+  },
+  "In the direction": {
+   "words": "Clockwise from straight up: along it waves run, sizes fall, and the lines of a lattice stand.",
+   "picture": "packed"
+  },
+  "Direction of the shades": {
+   "words": "Clockwise from straight up: the first shade lies where it comes from, the last where it goes.",
+   "picture": "packed"
+  },
+  "Bands of": {
+   "words": "Bands with as much paint each, so that as much is mixed of every shade; or bands as wide as each other.",
+   "picture": "packed"
+  },
+  "at most": {
+   "words": "So many dots of this size at the most, spread over the area; empty: as many as fit.",
+   "picture": "packed"
+  },
+  "of the paint": {
+   "words": "The share of all paint of the fill that this size takes; empty: what the others leave.",
+   "picture": "packed"
+  },
+  "Lines, one in the other": {
+   "words": "So many lines beside each other, inward or outward, each in the next shade; those that do not fit are left out.",
+   "picture": "edge"
+  },
+  "Across": {
+   "words": "The areas that the lines run across; none: the whole blank.",
+   "picture": "edge"
   },
   "Note on this row": {
    "words": "A word for yourself; it is printed with the row.",
@@ -4932,6 +6021,50 @@ export const FACTS = {
     46,
     8
    ]
+  ],
+  "packed": [
+   [
+    "d",
+    30,
+    24,
+    17
+   ],
+   [
+    "d",
+    66,
+    22,
+    17
+   ],
+   [
+    "d",
+    49,
+    49,
+    11
+   ],
+   [
+    "d",
+    85,
+    45,
+    9
+   ],
+   [
+    "d",
+    104,
+    28,
+    12
+   ],
+   [
+    "d",
+    14,
+    49,
+    8
+   ],
+   [
+    "d",
+    68,
+    52,
+    5
+   ]
   ]
  },
  "shading": [
@@ -4946,6 +6079,10 @@ export const FACTS = {
   [
    "spokes",
    "a paint for each spoke"
+  ],
+  [
+   "hues",
+   "a hue for each spoke, round and back"
   ],
   [
    "ramp",

@@ -1,5 +1,6 @@
 /** What the models say of a document's fields: names, bounds, choices in words. The numbers stand nowhere else. */
 import { FACTS } from "./facts.generated";
+import type { SeenAs } from "./types";
 
 export type Written =
   | "length"
@@ -18,7 +19,8 @@ export type Written =
   | "shades"
   | "variant"
   | "rules"
-  | "rows";
+  | "rows"
+  | "areas";
 
 export interface Fact {
   name?: string;
@@ -94,6 +96,8 @@ export const MOST = FACTS.most;
 /** Ways to shade a row in one step, in words. */
 export const SHADING = FACTS.shading as [string, string][];
 export const HEIGHTS: Record<string, number> = FACTS.heights;
+/** Ways in which colours are seen, with their words. */
+export const SEEN = FACTS.seen as unknown as [SeenAs, string][];
 
 /** The facts of a model's fields. */
 export function fieldsOf(model: string): Record<string, Fact> {

@@ -24,6 +24,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/amounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Amounts
+         * @description How much of every shade to mix, and how.
+         */
+        post: operations["post_amounts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Back
+         * @description A piece for the plain back of the blank.
+         */
+        post: operations["post_begin_back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/begin/blanks": {
         parameters: {
             query?: never;
@@ -64,6 +104,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/begin/comes-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Comes Off
+         * @description The piece that comes off with a mask: the same dots, those on it.
+         */
+        post: operations["post_begin_comes_off"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/begin/count": {
         parameters: {
             query?: never;
@@ -78,6 +138,26 @@ export interface paths {
          * @description A typed count as the rule it means.
          */
         post: operations["post_begin_count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/begin/figure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Figure
+         * @description A figure in the middle of the blank, in its own proportion.
+         */
+        post: operations["post_begin_figure"];
         delete?: never;
         options?: never;
         head?: never;
@@ -344,6 +424,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Colours
+         * @description How the colours of a piece hold together.
+         */
+        post: operations["post_colours"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compose": {
         parameters: {
             query?: never;
@@ -379,6 +479,66 @@ export interface paths {
          */
         post: operations["post_compose_sketch"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Devices
+         * @description The paired devices.
+         */
+        get: operations["get_devices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Code
+         * @description A new code for another device.
+         */
+        post: operations["post_code"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{ident}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Delete Device
+         * @description Revoke a device: it is let in no more, and its open pages hear nothing from now on.
+         */
+        delete: operations["delete_device"];
         options?: never;
         head?: never;
         patch?: never;
@@ -458,6 +618,31 @@ export interface paths {
          * @description Save a finished edit; one based on an older state starts a branch.
          */
         post: operations["post_edit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/documents/{ident}/logbook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Logbook
+         * @description The logbook of a piece.
+         */
+        get: operations["get_logbook"];
+        put?: never;
+        /**
+         * Post Logbook
+         * @description Tell what was done at the table. Every event is kept once, however often it is told; only a page that has led may
+         *     mark steps.
+         */
+        post: operations["post_logbook"];
         delete?: never;
         options?: never;
         head?: never;
@@ -668,6 +853,150 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/graded": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Graded
+         * @description The piece with a ramp laid over its rows.
+         */
+        post: operations["post_graded"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/graded/follow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Graded Follow
+         * @description The piece after, with the steps of a ramp that was laid over its rows spread over the new ones too.
+         */
+        post: operations["post_graded_follow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Kit Csv
+         * @description The tools of a kit as a table.
+         */
+        post: operations["post_kit_csv"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Sizes
+         * @description Which of my tools is that? The nearest for every size of a text.
+         */
+        post: operations["post_sizes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/walk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Walk
+         * @description What one load gives, by a practice walk.
+         */
+        post: operations["post_walk"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measurements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Measurements
+         * @description All that were measured and not taken back, the oldest first.
+         */
+        get: operations["get_measurements"];
+        put?: never;
+        /**
+         * Post Measurement
+         * @description Keep a measurement; told twice it is kept once.
+         */
+        post: operations["post_measurement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measurements/{ident}/taken-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Taken Back
+         * @description Take a measurement back, or bring it again.
+         */
+        post: operations["post_taken_back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/motif": {
         parameters: {
             query?: never;
@@ -748,6 +1077,106 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/painted/begun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begun
+         * @description What changes in the document when these rows and trims are begun: they stay as the plan has them now.
+         */
+        post: operations["post_begun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/painted/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Found
+         * @description What changes in the document for dots that are not as they were planned.
+         */
+        post: operations["post_found"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/painted/repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Repair
+         * @description What changes in the document when a place is to be mended: steps are added for it.
+         */
+        post: operations["post_repair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Pair
+         * @description Pair this device.
+         */
+        post: operations["post_pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/palettes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Palettes
+         * @description Palettes of the paints at hand and mixes of two of them that would suit the piece, the best first.
+         */
+        post: operations["post_palettes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/path/svg": {
         parameters: {
             query?: never;
@@ -782,6 +1211,46 @@ export interface paths {
         get: operations["get_patterns"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photo/colour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Colour
+         * @description The colour at a place of a picture (JPEG, PNG or WebP), by white paper at another in the same light.
+         */
+        post: operations["post_colour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photo/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Photo Palette
+         * @description The main colours of a picture, those with most of it first.
+         */
+        post: operations["post_photo_palette"];
         delete?: never;
         options?: never;
         head?: never;
@@ -946,6 +1415,26 @@ export interface paths {
          * @description The plan of a document, without saving it. Rows that stood so in one of the last plans are taken from there.
          */
         post: operations["post_plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/predictions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Predictions
+         * @description The dots that tools will make, by all that was measured.
+         */
+        post: operations["post_predictions"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1152,6 +1641,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Recipes
+         * @description A mix of at most three of the paints for every wanted colour.
+         */
+        post: operations["post_recipes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/region/largest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Region Largest
+         * @description The same word as large as fits: straight, round its circle or along the edge.
+         */
+        post: operations["post_region_largest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/region/svg": {
         parameters: {
             query?: never;
@@ -1166,6 +1695,26 @@ export interface paths {
          * @description A shape from an SVG file, its middle put on the centre, simplified to 0.02 mm; inner lines are holes.
          */
         post: operations["post_region_svg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/region/word": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Region Word
+         * @description A straight word as large as fits inside the border.
+         */
+        post: operations["post_region_word"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1212,6 +1761,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Seen
+         * @description The colours as they are seen so, in the same order.
+         */
+        post: operations["post_seen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/slack": {
         parameters: {
             query?: never;
@@ -1243,9 +1812,49 @@ export interface paths {
         put?: never;
         /**
          * Post Stock
-         * @description Tools or paints from another kit or shelf.
+         * @description Tools or paints from another kit or shelf, or from a table; paints from a palette too: text or hex values.
          */
         post: operations["post_stock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Stock Palette
+         * @description The paints of a shelf as a text for other programs.
+         */
+        post: operations["post_stock_palette"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Stock Uses
+         * @description Which pieces use what; those that cannot be read are left out.
+         */
+        get: operations["get_stock_uses"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1348,6 +1957,8 @@ export interface paths {
         /**
          * Post Everything
          * @description Every piece, the kit and the shelf as JSON, rows as CSV, pictures, in one ZIP; damaged pieces are left out.
+         *
+         *     A line of JSON for each file as it is done, and at last the ZIP in base64.
          */
         post: operations["post_everything"];
         delete?: never;
@@ -1369,6 +1980,86 @@ export interface paths {
          * @description Keep what the test bars measured; every later print is corrected by it.
          */
         put: operations["put_printer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/studio/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Put Schools
+         * @description How new pieces are painted from now on: the choices alone, without what belongs to one piece.
+         */
+        put: operations["put_schools"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/table/mishaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Mishaps
+         * @description Everything that happens at the table, and what people do about it.
+         */
+        get: operations["get_mishaps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/table/taught": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Taught
+         * @description What the logbooks of all pieces teach about drying and the hand; the steps are worked out with it.
+         */
+        get: operations["get_taught"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/table/timers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Timers
+         * @description What dries, of all pieces, and what became dry a moment ago, so that no page misses it.
+         */
+        get: operations["get_timers"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1440,6 +2131,28 @@ export interface components {
             /** Stock */
             stock: components["schemas"]["Kit"] | components["schemas"]["Shelf"];
         };
+        /** AdviceAnswer */
+        AdviceAnswer: {
+            /** Accepted */
+            accepted: string | null;
+            /** Code */
+            code: string;
+            /** Dots */
+            dots: number[];
+            /** Key */
+            key: string;
+            /** Remedies */
+            remedies: components["schemas"]["RemedyAnswer"][];
+            /** Rows */
+            rows: number[];
+            /**
+             * Severity
+             * @enum {string}
+             */
+            severity: "serious" | "warning" | "note";
+            /** Text */
+            text: string;
+        };
         /**
          * AfterAnswer
          * @description Begin no sooner than `wait` minutes after that step's last dot; `state` is null where only the order counts.
@@ -1494,6 +2207,39 @@ export interface components {
             walk: number;
         };
         /**
+         * AmountsAnswer
+         * @description All pots, ladders for ramps between two paints, ml of the base coats and of one coat of finish, paints of which
+         *     less is left than is needed, and what all paint of a known price costs.
+         */
+        AmountsAnswer: {
+            /** Base */
+            base: number;
+            /** Finish */
+            finish: number;
+            /** Ladders */
+            ladders: components["schemas"]["LadderAnswer"][];
+            /** Pots */
+            pots: components["schemas"]["PotAnswer"][];
+            /** Price */
+            price: number | null;
+            /** Short */
+            short: components["schemas"]["ShortAnswer"][];
+        };
+        /**
+         * AmountsRequest
+         * @description A piece, the share that is mixed beyond the need, and the shelf of which recipes are made; without one they are
+         *     of the piece's own paints.
+         */
+        AmountsRequest: {
+            /**
+             * Margin
+             * @default 0.2
+             */
+            margin: number;
+            piece: components["schemas"]["Piece"];
+            shelf?: components["schemas"]["Shelf"] | null;
+        };
+        /**
          * ArcTrack
          * @description A curve from a point on one circle to a point on another, `across` segments further; `bulge` bends it out.
          *
@@ -1530,6 +2276,31 @@ export interface components {
             mirrored: boolean;
             /** From circle */
             start: number;
+        };
+        /**
+         * AreaBase
+         * @description A base colour of an area's own, in so many coats: one paint, or a blend of several along a direction or from its
+         *     middle outward.
+         */
+        AreaBase: {
+            /**
+             * Blends
+             * @default along
+             * @enum {string}
+             */
+            blend: "along" | "outward";
+            /**
+             * Coats
+             * @default 2
+             */
+            coats: number;
+            /** Paints */
+            paints: string[];
+            /**
+             * In the direction
+             * @default 180
+             */
+            way: number;
         };
         /**
          * AroundCentre
@@ -1614,6 +2385,24 @@ export interface components {
             walk: number;
         };
         /**
+         * AtWork
+         * @description Where a piece is that was begun, and until when it has to dry before the next step can be done (seconds since
+         *     1970; null where it can).
+         */
+        AtWork: {
+            /** Drying */
+            drying: number | null;
+            /** Minutes */
+            minutes: number;
+            progress: components["schemas"]["ProgressAnswer"] | null;
+            /** Resting */
+            resting: boolean;
+        };
+        /** BackRequest */
+        BackRequest: {
+            piece: components["schemas"]["Piece"];
+        };
+        /**
          * Ball
          * @description Both halves of a ball as wide as the outline, the poles at the hanger or to the sides.
          */
@@ -1647,9 +2436,11 @@ export interface components {
         };
         /**
          * BareAnswer
-         * @description A bare area by its name and the closed lines that bound it.
+         * @description An area by its name and the closed lines that bound it.
          */
         BareAnswer: {
+            /** Id */
+            id: string;
             /** Lines */
             lines: components["schemas"]["LineAnswer"][];
             /** Name */
@@ -1657,13 +2448,18 @@ export interface components {
         };
         /**
          * BareArea
-         * @description A region that stays bare. Rows pass under it as if they went on beyond, or stop short of it evenly on both sides.
+         * @description An area that rows pass under as if they went on beyond, or stop short of evenly on both sides; or they go on over
+         *     it, and it is only there to be filled and dotted round; or a peel-off mask lies on it, and what comes off with
+         *     that is a piece of its own.
          *
-         *     With `whole` no dot may reach over its edge; without, dots whose middle lies outside stay. `gap` is kept to it.
+         *     With `whole` no dot may reach over its edge; without, dots whose middle lies outside stay, and a mask cuts them.
+         *     `gap` is kept to it. It lies `under` other areas, which leave of it what they do not cover. `shows` is what of a
+         *     mask this piece is: what stays round it, or what comes off. `base` is what it is painted with below the dots.
          */
         BareArea: {
             /** Area */
-            area: components["schemas"]["DiscRegion"] | components["schemas"]["BandRegion"] | components["schemas"]["ShapeRegion"];
+            area: components["schemas"]["DiscRegion"] | components["schemas"]["BandRegion"] | components["schemas"]["ShapeRegion"] | components["schemas"]["FormRegion"] | components["schemas"]["WordRegion"] | components["schemas"]["OutlineRegion"];
+            base?: components["schemas"]["AreaBase"] | null;
             /**
              * Gap to it
              * @default 0.3
@@ -1681,7 +2477,18 @@ export interface components {
              * @default pass under
              * @enum {string}
              */
-            rows: "pass under" | "stop evenly";
+            rows: "pass under" | "stop evenly" | "go on" | "mask";
+            /**
+             * This piece is
+             * @default what stays
+             * @enum {string}
+             */
+            shows: "what stays" | "what comes off";
+            /**
+             * Lies under
+             * @default []
+             */
+            under: string[];
             /**
              * whole dots only
              * @default true
@@ -1714,6 +2521,25 @@ export interface components {
              * @enum {string}
              */
             kind: "base";
+        };
+        /** BegunRequest */
+        BegunRequest: {
+            /** Begun */
+            begun: components["schemas"]["BegunRow"][];
+            piece: components["schemas"]["Piece"];
+        };
+        /**
+         * BegunRow
+         * @description A row by its id, and the ids of those of its trims that were begun.
+         */
+        BegunRow: {
+            /** Row */
+            row: string;
+            /**
+             * Trims
+             * @default []
+             */
+            trims: string[];
         };
         /** Between */
         Between: {
@@ -1844,6 +2670,32 @@ export interface components {
             /** Hash */
             hash: string;
         };
+        /**
+         * BookAnswer
+         * @description The logbook. `now` is the server's clock (seconds since 1970), `number` another one once anything was told,
+         *     `taught` counts what was found of drying.
+         */
+        BookAnswer: {
+            /** Done */
+            done: components["schemas"]["DoneAnswer"][];
+            /** Happened */
+            happened: components["schemas"]["HappeningAnswer"][];
+            lead: components["schemas"]["LeadAnswer"] | null;
+            /** Now */
+            now: number;
+            /** Number */
+            number: number;
+            progress: components["schemas"]["ProgressAnswer"] | null;
+            /** Resting */
+            resting: boolean;
+            /** Sittings */
+            sittings: components["schemas"]["SittingAnswer"][];
+            studio: components["schemas"]["Studio"];
+            /** Taught */
+            taught: number;
+            /** Timers */
+            timers: components["schemas"]["TimerAnswer"][];
+        };
         /** BookletRequest */
         BookletRequest: {
             /**
@@ -1921,6 +2773,11 @@ export interface components {
              */
             dots: "outlines" | "centres" | "none";
             /**
+             * Margin
+             * @default 0.2
+             */
+            extra: number;
+            /**
              * Kind
              * @default guide
              */
@@ -1961,6 +2818,7 @@ export interface components {
             revision: string;
             /** Rows */
             rows?: number[] | null;
+            shelf?: components["schemas"]["Shelf"] | null;
             /**
              * Spokes
              * @default true
@@ -2066,6 +2924,58 @@ export interface components {
             step: number;
         };
         /**
+         * CodeAnswer
+         * @description The address for another device, the code, for how many seconds it is valid, and both as a QR code: a path of
+         *     squares in a picture so many squares wide.
+         */
+        CodeAnswer: {
+            /** Address */
+            address: string;
+            /** Code */
+            code: string;
+            /** Qr */
+            qr: string;
+            /** Seconds */
+            seconds: number;
+            /** Wide */
+            wide: number;
+        };
+        /**
+         * ColoursAnswer
+         * @description Shares by shade; `map[k]` the area (mm²) of every one of them between walk distances `bands[k]` and
+         *     `bands[k + 1]`; rows from the centre outward; shares of the coloured area in twelve sectors of hue from 0 degrees,
+         *     and of what has no hue; and what may be better.
+         */
+        ColoursAnswer: {
+            /** Advice */
+            advice: components["schemas"]["AdviceAnswer"][];
+            /** Bands */
+            bands: number[];
+            /** Grey */
+            grey: number;
+            /** Hues */
+            hues: number[];
+            /** Map */
+            map: number[][];
+            /** Rows */
+            rows: components["schemas"]["RowColourAnswer"][];
+            /** Shades */
+            shades: components["schemas"]["ShareAnswer"][];
+        };
+        /**
+         * ColoursRequest
+         * @description A piece, the shelf its shades are mixed from, and the share that is mixed beyond the need.
+         */
+        ColoursRequest: {
+            /**
+             * Margin
+             * @default 0.2
+             */
+            margin: number;
+            piece: components["schemas"]["Piece"];
+            shelf?: components["schemas"]["Shelf"] | null;
+        };
+        /**
          * ComposeRequest
          * @description A piece without rows, and the starting pattern to fill it with.
          */
@@ -2092,9 +3002,15 @@ export interface components {
         };
         /**
          * Costs
-         * @description What a change costs beside the minutes of work and of waiting (minutes).
+         * @description What a change, and a step that leaves the hand no dry place, cost beside the minutes of work and of waiting
+         *     (minutes).
          */
         Costs: {
+            /**
+             * For a hand over wet paint
+             * @default 1
+             */
+            hand: number;
             /**
              * For a change of pot
              * @default 3
@@ -2117,6 +3033,16 @@ export interface components {
             repeats: number;
             /** Segments */
             segments: number;
+        };
+        /**
+         * CoverAnswer
+         * @description What is seen over the dots, by the even-odd rule: where a mask was taken off, and what is not of this piece.
+         */
+        CoverAnswer: {
+            /** Colour */
+            colour: string;
+            /** Lines */
+            lines: components["schemas"]["LineAnswer"][];
         };
         /**
          * Cross
@@ -2188,6 +3114,11 @@ export interface components {
              */
             dots: "outlines" | "centres" | "none";
             /**
+             * Margin
+             * @default 0.2
+             */
+            extra: number;
+            /**
              * Format
              * @default dxf
              * @enum {string}
@@ -2234,6 +3165,7 @@ export interface components {
             revision: string;
             /** Rows */
             rows?: number[] | null;
+            shelf?: components["schemas"]["Shelf"] | null;
             /**
              * Spokes
              * @default true
@@ -2267,6 +3199,27 @@ export interface components {
             id: string;
             /** Name */
             name: string;
+        };
+        /** DeviceAnswer */
+        DeviceAnswer: {
+            /** Id */
+            id: number;
+            /** Name */
+            name: string;
+            /** Paired At */
+            paired_at: string;
+        };
+        /**
+         * DevicesAnswer
+         * @description `lan` says whether other devices can come at all; `here` whether this page is on the studio's own machine.
+         */
+        DevicesAnswer: {
+            /** Devices */
+            devices: components["schemas"]["DeviceAnswer"][];
+            /** Here */
+            here: boolean;
+            /** Lan */
+            lan: boolean;
         };
         /**
          * DiscRegion
@@ -2303,6 +3256,18 @@ export interface components {
             kind: "dome";
             /** Rise */
             rise: number;
+        };
+        /**
+         * DoneAnswer
+         * @description A step that is done, and when (seconds since 1970).
+         */
+        DoneAnswer: {
+            /** At */
+            at: number;
+            /** Step */
+            step: string;
+            /** Words */
+            words: string;
         };
         /**
          * DotColumns
@@ -2347,6 +3312,34 @@ export interface components {
             z?: number[] | null;
         };
         /**
+         * Dries
+         * @description What a step leaves: `minutes` until it is dry for `state`, the `usual` ones of such paint before anything was
+         *     learned of it, and which steps that frees, in words.
+         */
+        Dries: {
+            /**
+             * Frees
+             * @default []
+             */
+            frees: string[];
+            /** Minutes */
+            minutes: number;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "touch" | "top" | "turn" | "varnish";
+            /** Usual */
+            usual?: number | null;
+        };
+        /** DropsAnswer */
+        DropsAnswer: {
+            /** Drops */
+            drops: number;
+            /** Paint */
+            paint: string;
+        };
+        /**
          * DryingReport
          * @description What was found of a dot of such paint: minutes since it was painted, what was expected, whether it was dry.
          */
@@ -2367,6 +3360,41 @@ export interface components {
             medium: "none" | "pouring" | "gel" | "retarder";
             /** Minutes */
             minutes: number;
+        };
+        /**
+         * EdgeTrack
+         * @description Along the edges of areas, `off` mm from them (from edge to painted edge): on the line, outside or inside.
+         *
+         *     There may be several `lines`, each a size and a gap further from the edge, in shades that take turns line by line:
+         *     as many as asked, or until no more fits. Of several, dots that would meet what lies there already are left out.
+         */
+        EdgeTrack: {
+            /**
+             * Areas
+             * @default []
+             */
+            areas: string[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "edge";
+            /**
+             * Lines, one in the other
+             * @default 1
+             */
+            lines: number;
+            /**
+             * Off the edge
+             * @default 0.3
+             */
+            off: number;
+            /**
+             * Lies
+             * @default outside
+             * @enum {string}
+             */
+            side: "on" | "outside" | "inside";
         };
         /**
          * EditRequest
@@ -2476,6 +3504,82 @@ export interface components {
              */
             shorter: number;
         };
+        /**
+         * FigureRequest
+         * @description A figure to be put on this blank.
+         */
+        FigureRequest: {
+            blank: components["schemas"]["Blank"];
+            /**
+             * Form
+             * @enum {string}
+             */
+            form: "heart" | "leaf" | "star" | "moon" | "drop" | "flower" | "fish" | "bird" | "ghost" | "fruit" | "feather" | "ribbon loop" | "wing";
+        };
+        /**
+         * FillTrack
+         * @description Dots of the pattern's sizes in an area, large to small. None touches another, an edge or what is there.
+         *
+         *     `areas` names areas: their insides are filled, or what lies round them; none stands for all that lies inside the
+         *     border. The row's shades take turns, or go in bands of equal paint or of equal width. Where the area looks alike in
+         *     every segment, so does the fill, unless it is to be `free`. Another `seed` gives another fill like it.
+         */
+        FillTrack: {
+            /**
+             * Areas
+             * @default []
+             */
+            areas: string[];
+            /**
+             * Bands of
+             * @default equal paint
+             * @enum {string}
+             */
+            bands: "equal paint" | "equal steps";
+            /**
+             * free, not the same in every segment
+             * @default false
+             */
+            free: boolean;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "fill";
+            /**
+             * Dots lie
+             * @default packed
+             * @enum {string}
+             */
+            manner: "packed" | "airy" | "scattered" | "inward" | "swirling" | "graded" | "square" | "slanted" | "micro";
+            /**
+             * Another one like it
+             * @default 1
+             */
+            seed: number;
+            /**
+             * Direction of the shades
+             * @default 0
+             */
+            shade_way: number;
+            /**
+             * Shades go
+             * @default in turn
+             * @enum {string}
+             */
+            shading: "in turn" | "from the edge" | "from what lies in it" | "outward" | "downward" | "along" | "by size" | "at random" | "never alike";
+            /**
+             * In the direction
+             * @default 0
+             */
+            way: number;
+            /**
+             * Fill
+             * @default inside
+             * @enum {string}
+             */
+            where: "inside" | "round";
+        };
         /** Flat */
         Flat: {
             /**
@@ -2483,6 +3587,131 @@ export interface components {
              * @enum {string}
              */
             kind: "flat";
+        };
+        /**
+         * FollowRequest
+         * @description A piece before and after rows were added.
+         */
+        FollowRequest: {
+            after: components["schemas"]["Piece"];
+            before: components["schemas"]["Piece"];
+        };
+        /**
+         * FormRegion
+         * @description A figure by a formula, so wide and high; `points` are those of a star, petals of a flower.
+         */
+        FormRegion: {
+            /** Across */
+            across: number;
+            /** Down */
+            down: number;
+            /**
+             * Figure
+             * @enum {string}
+             */
+            form: "heart" | "leaf" | "star" | "moon" | "drop" | "flower" | "fish" | "bird" | "ghost" | "fruit" | "feather" | "ribbon loop" | "wing";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "form";
+            /**
+             * mirrored
+             * @default false
+             */
+            mirrored: boolean;
+            /**
+             * Points or petals
+             * @default 5
+             */
+            points: number;
+            /**
+             * Times round
+             * @default 1
+             */
+            times: number;
+            /**
+             * Turn
+             * @default 0
+             */
+            turn: number;
+            /**
+             * Right of the centre
+             * @default 0
+             */
+            x: number;
+            /**
+             * Below the centre
+             * @default 0
+             */
+            y: number;
+        };
+        /**
+         * Found
+         * @description How a dot is on the piece: its diameter (None: as planned), and how far outward and to the right of its place, as
+         *     seen looking outward, it lies (mm).
+         */
+        Found: {
+            /** It measures */
+            diameter?: number | null;
+            /**
+             * Outward by
+             * @default 0
+             */
+            outward: number;
+            /**
+             * To the right, looking outward, by
+             * @default 0
+             */
+            right: number;
+        };
+        /**
+         * FoundDry
+         * @description What a step left is dry already: the wait ends, and the paint dries so much sooner.
+         */
+        FoundDry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "dry";
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "touch" | "top" | "turn" | "varnish";
+            /** Step */
+            step: string;
+        };
+        /**
+         * FoundRequest
+         * @description Dots of a painted row, counted from the row's first in the plan, and how they are.
+         */
+        FoundRequest: {
+            /** Dots */
+            dots: number[];
+            found: components["schemas"]["Found"];
+            piece: components["schemas"]["Piece"];
+            /** Row */
+            row: number;
+        };
+        /**
+         * FoundWet
+         * @description What should be dry is not: the wait goes on, and the paint dries so much later.
+         */
+        FoundWet: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "wet";
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "touch" | "top" | "turn" | "varnish";
+            /** Step */
+            step: string;
         };
         /**
          * FromEdge
@@ -2533,6 +3762,27 @@ export interface components {
              * @enum {string}
              */
             sizes: "largest" | "one size";
+        };
+        /**
+         * GradedRequest
+         * @description A piece, one of its ramps, and how it is laid over the rows: a step for each or by distance; `back` begins at the
+         *     edge.
+         */
+        GradedRequest: {
+            /**
+             * Back
+             * @default false
+             */
+            back: boolean;
+            /**
+             * By
+             * @default rows
+             * @enum {string}
+             */
+            by: "rows" | "distance";
+            piece: components["schemas"]["Piece"];
+            /** Ramp */
+            ramp: string;
         };
         /**
          * Group
@@ -2649,6 +3899,47 @@ export interface components {
             side: "right" | "left";
         };
         /**
+         * Happened
+         * @description Something happened at a step: where on the piece in words, and a note of what was done.
+         */
+        Happened: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "happened";
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /** Step */
+            step: string;
+            /**
+             * What
+             * @enum {string}
+             */
+            what: "touched" | "too big" | "too small" | "off centre" | "smudged" | "peak" | "string" | "bubble" | "ran together" | "ran out" | "wrong colour" | "swipe too short" | "guide lost" | "hand in wet paint";
+            /**
+             * Where
+             * @default
+             */
+            where: string;
+        };
+        /** HappeningAnswer */
+        HappeningAnswer: {
+            /** At */
+            at: number;
+            /** Note */
+            note: string;
+            /** Step */
+            step: string;
+            /** What */
+            what: string;
+            /** Where */
+            where: string;
+        };
+        /**
          * Heart
          * @description Length from lobes to tip, width across the lobes.
          */
@@ -2730,6 +4021,40 @@ export interface components {
             towards: "inward" | "outward";
         };
         /**
+         * IdeaAnswer
+         * @description A palette by its name: its paints, the piece in it, its shades' colours in the order of the plan's, and the least
+         *     that rows side by side, and rows and base, stand apart (CIEDE2000).
+         */
+        IdeaAnswer: {
+            /** About */
+            about: string;
+            /** Between */
+            between: number;
+            /** From Base */
+            from_base: number;
+            /** Name */
+            name: string;
+            /** Paints */
+            paints: components["schemas"]["IdeaPaintAnswer"][];
+            piece: components["schemas"]["Piece"];
+            /** Shades */
+            shades: string[];
+        };
+        /**
+         * IdeaPaintAnswer
+         * @description The paint that takes the place of the piece's paint `of`.
+         */
+        IdeaPaintAnswer: {
+            /** Colour */
+            colour: string;
+            /** Mixed */
+            mixed: boolean;
+            /** Name */
+            name: string;
+            /** Of */
+            of: string;
+        };
+        /**
          * InVee
          * @description Into the V between two neighbouring petals of the row before, in contact with both.
          */
@@ -2786,6 +4111,34 @@ export interface components {
              */
             version: 2;
         };
+        /** KitRequest */
+        KitRequest: {
+            kit: components["schemas"]["Kit"];
+        };
+        /** LadderAnswer */
+        LadderAnswer: {
+            /** Colour */
+            colour: string;
+            /** Light */
+            light: string;
+            /** Ramp */
+            ramp: string;
+            /** Rungs */
+            rungs: components["schemas"]["RungAnswer"][];
+        };
+        /**
+         * LargestRequest
+         * @description A word of this blank to be made as large as fits; a straight one may be turned unless it stays `level`.
+         */
+        LargestRequest: {
+            blank: components["schemas"]["Blank"];
+            /**
+             * Level
+             * @default true
+             */
+            level: boolean;
+            word: components["schemas"]["WordRegion"];
+        };
         /**
          * Layer
          * @description Where one layer of a walk differs from its trim; what is None or empty is as the trim says.
@@ -2820,6 +4173,16 @@ export interface components {
             tip?: components["schemas"]["Size"] | null;
         };
         /**
+         * LeadAnswer
+         * @description The page that marks steps, and its name.
+         */
+        LeadAnswer: {
+            /** Name */
+            name: string;
+            /** Page */
+            page: string;
+        };
+        /**
          * Leaf
          * @description Two arcs that meet in points; length from point to point.
          */
@@ -2833,6 +4196,60 @@ export interface components {
             length: number;
             /** Width */
             width: number;
+        };
+        /**
+         * LeavesAnswer
+         * @description Minutes after a step until what it painted is dry for `state`, the `usual` ones before anything was learned of
+         *     its paint (null for coats), and the ids of the steps that wait for that.
+         */
+        LeavesAnswer: {
+            /** Frees */
+            frees: string[];
+            /** Minutes */
+            minutes: number;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "touch" | "top" | "turn" | "varnish";
+            /** Usual */
+            usual: number | null;
+        };
+        /**
+         * Led
+         * @description This page marks steps from now on.
+         */
+        Led: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "lead";
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+        };
+        /** Left */
+        Left: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "leave";
+        };
+        /**
+         * LeftoverAnswer
+         * @description A pot of before that does for a shade: its id, ml left, and how far its colour is from it (CIEDE2000).
+         */
+        LeftoverAnswer: {
+            /** Error */
+            error: number;
+            /** Ml */
+            ml: number;
+            /** Pot */
+            pot: string;
         };
         /**
          * Line
@@ -2853,7 +4270,8 @@ export interface components {
         };
         /**
          * LineTrack
-         * @description Straight lines across the blank at even spacing, cut by the border. Angle 0 is upright.
+         * @description Straight lines across the blank at even spacing, cut by the border, and by the edges of `areas` where some are
+         *     named. Angle 0 is upright.
          */
         LineTrack: {
             /**
@@ -2861,6 +4279,11 @@ export interface components {
              * @default 0
              */
             angle: number;
+            /**
+             * Across
+             * @default []
+             */
+            areas: string[];
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -2937,13 +4360,83 @@ export interface components {
             z: number[];
         };
         /**
+         * MaskRequest
+         * @description A piece and the id of a mask of it.
+         */
+        MaskRequest: {
+            /** Area */
+            area: string;
+            piece: components["schemas"]["Piece"];
+        };
+        /**
+         * MatchAnswer
+         * @description A size as it is written and in mm, and the tool and dot of the kit nearest to it; `off` is by how much that is
+         *     larger, as a share.
+         */
+        MatchAnswer: {
+            /** Dot */
+            dot: number;
+            /** Off */
+            off: number;
+            /** Size */
+            size: number;
+            /** Tool */
+            tool: string;
+            /** Written */
+            written: string;
+        };
+        /**
+         * Measurement
+         * @description `tool` is its id in the kit; `diameters` are all that were measured, none averaged away (mm).
+         */
+        Measurement: {
+            /**
+             * Paint
+             * @default medium
+             * @enum {string}
+             */
+            body: "fluid" | "medium" | "heavy";
+            /** Day */
+            day: string;
+            /** Dots */
+            diameters: number[];
+            /**
+             * How
+             * @default typed
+             * @enum {string}
+             */
+            how: "typed" | "photographed";
+            /** Id */
+            id: string;
+            /**
+             * Load
+             * @default usual
+             * @enum {string}
+             */
+            load: "light" | "usual" | "full";
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Material
+             * @default cast stone
+             * @enum {string}
+             */
+            surface: "cast stone" | "natural stone" | "glazed tile" | "canvas" | "wood" | "other";
+            /** Tool */
+            tool: string;
+        };
+        /**
          * Member
          * @description One mark of the pattern. `tool` None means a free size that no tool was named for.
          *
          *     A "blank" is a place left out. Ovals, leaves, strokes and diamonds are `diameter` wide and `length` long, pointing
          *     outward, or along the row when `lies` says so, and from there turned clockwise by `slant`. Little arcs, waves and
          *     curls are lines of the pen or brush, as wide as `diameter`. A "line" runs on through all places of its row. `shade`
-         *     None lets the row's shades take turns.
+         *     None lets the row's shades take turns. In an area that is filled there may be so many of it at the `most`, or as
+         *     many as take this `share` of the paint.
          */
         Member: {
             /** size */
@@ -2964,8 +4457,12 @@ export interface components {
              * @enum {string}
              */
             lies: "outward" | "along";
+            /** Most */
+            most?: number | null;
             /** Shade */
             shade?: (components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"]) | null;
+            /** Share */
+            share?: number | null;
             /**
              * slant
              * @default 0
@@ -2973,6 +4470,51 @@ export interface components {
             slant: number;
             /** Tool */
             tool?: string | null;
+        };
+        /**
+         * MishapAnswer
+         * @description Something that happens at the table, what to do while the paint is wet and when it is dry, and with what.
+         */
+        MishapAnswer: {
+            /** Asks */
+            asks: string;
+            /** Dry */
+            dry: string;
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Repairs */
+            repairs: string[];
+            /** Tools */
+            tools: string;
+            /** Waits */
+            waits: ("touch" | "top" | "turn" | "varnish") | null;
+            /** Wet */
+            wet: string;
+        };
+        /**
+         * MixedPot
+         * @description A shade that was mixed: of what, on which day, how much of it (ml), and what was taken out of it since.
+         */
+        MixedPot: {
+            /** Colour */
+            colour: string;
+            /** Day */
+            day: string;
+            /** Id */
+            id: string;
+            /** Mixed, ml */
+            ml: number;
+            /** Name */
+            name: string;
+            /** Parts */
+            parts: components["schemas"]["Portion"][];
+            /**
+             * Uses
+             * @default []
+             */
+            uses: components["schemas"]["PotUse"][];
         };
         /**
          * Motif
@@ -3078,12 +4620,20 @@ export interface components {
         };
         /**
          * NewRowRequest
-         * @description A row on this kind of track is to be added.
+         * @description A row on this kind of track is to be added, about an area or not; of a fill `where` there.
          */
         NewRowRequest: {
+            /** Area */
+            area?: string | null;
             /** Kind */
             kind: string;
             piece: components["schemas"]["Piece"];
+            /**
+             * Where
+             * @default
+             * @enum {string}
+             */
+            where: "" | "inside" | "round";
         };
         /**
          * NewTrimRequest
@@ -3100,6 +4650,45 @@ export interface components {
             piece: components["schemas"]["Piece"];
             /** Row */
             row: number;
+        };
+        /**
+         * NewWordRequest
+         * @description A word to be put on this blank.
+         */
+        NewWordRequest: {
+            blank: components["schemas"]["Blank"];
+            /**
+             * Font
+             * @default round
+             * @enum {string}
+             */
+            font: "round" | "script" | "pen" | "serif" | "narrow" | "plain";
+            /** Text */
+            text: string;
+        };
+        /**
+         * Next
+         * @description The stage of the step that was done; what comes after it, and in how many minutes that can be done.
+         */
+        Next: {
+            /**
+             * Last
+             * @default
+             */
+            last: string;
+            /** Left */
+            left: number;
+            /** Sitting */
+            sitting: number;
+            /** Sittings */
+            sittings: number;
+            /** Stage */
+            stage: string;
+            /**
+             * Wait
+             * @default 0
+             */
+            wait: number;
         };
         /**
          * Odd
@@ -3157,6 +4746,22 @@ export interface components {
             below: components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"];
             /** Shade */
             shade: components["schemas"]["PaintShade"] | components["schemas"]["RampShade"] | components["schemas"]["BaseShade"];
+        };
+        /**
+         * OutlineRegion
+         * @description All of the blank that lies so far inside its edge.
+         */
+        OutlineRegion: {
+            /**
+             * Inside the edge
+             * @default 0
+             */
+            inward: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "outline";
         };
         /**
          * OutlineRequest
@@ -3223,6 +4828,18 @@ export interface components {
             width: number;
         };
         /**
+         * PaceReport
+         * @description How long a step of such a kind was expected to take, and took (minutes).
+         */
+        PaceReport: {
+            /** Expected */
+            expected: number;
+            /** Kind */
+            kind: string;
+            /** Took */
+            took: number;
+        };
+        /**
          * PageAnswer
          * @description One page of the PDF itself as a picture (a PNG in base64), and how many there are. Paper in mm.
          */
@@ -3268,6 +4885,11 @@ export interface components {
              * @enum {string}
              */
             dots: "outlines" | "centres" | "none";
+            /**
+             * Margin
+             * @default 0.2
+             */
+            extra: number;
             /**
              * Kind
              * @default guide
@@ -3319,6 +4941,7 @@ export interface components {
             revision: string;
             /** Rows */
             rows?: number[] | null;
+            shelf?: components["schemas"]["Shelf"] | null;
             /**
              * Spokes
              * @default true
@@ -3340,6 +4963,10 @@ export interface components {
         /**
          * Paint
          * @description `medium` is what was mixed into it, `binder` what holds its pigment, `cover` how well it hides what is below.
+         *     `swabs` of its mixes with the shelf's white calibrate recipes; `left` is what is left of it (ml), None unknown.
+         *     `darker` is the share of its light that it loses while it dries; reds and pinks lose most (common practice, no
+         *     source). `coats` is how many it takes until a dark base is covered, `price` what 100 ml cost, in money of the
+         *     artist's own. `parts` tell a shade that is mixed, and of what; none for paint as it comes.
          */
         Paint: {
             /**
@@ -3354,6 +4981,11 @@ export interface components {
              * @enum {string}
              */
             body: "fluid" | "medium" | "heavy";
+            /**
+             * Coats on a dark base
+             * @default 1
+             */
+            coats: number;
             /** Colour */
             colour: string;
             /**
@@ -3363,6 +4995,11 @@ export interface components {
              */
             cover: "opaque" | "half" | "translucent";
             /**
+             * Dries darker by
+             * @default 0.1
+             */
+            darker: number;
+            /**
              * Finish
              * @default matte
              * @enum {string}
@@ -3370,6 +5007,8 @@ export interface components {
             finish: "matte" | "satin" | "gloss" | "metallic" | "pearl" | "glitter" | "neon";
             /** Id */
             id: string;
+            /** Left */
+            left?: number | null;
             /**
              * Mixed in
              * @default none
@@ -3383,6 +5022,18 @@ export interface components {
              * @default
              */
             note: string;
+            /**
+             * Parts
+             * @default []
+             */
+            parts: components["schemas"]["Portion"][];
+            /** Price */
+            price?: number | null;
+            /**
+             * Swabs
+             * @default []
+             */
+            swabs: components["schemas"]["Swab"][];
         };
         /** PaintShade */
         PaintShade: {
@@ -3393,6 +5044,259 @@ export interface components {
             kind: "paint";
             /** Paint */
             paint: string;
+        };
+        /**
+         * Painted
+         * @description A row that was begun: what is on the piece stays as it is, whatever its rule would give now.
+         *
+         *     `motif` is the row's as it stood, and `turn` that of the piece then (degrees): what is painted round it stays where
+         *     it is. `rules` is the number of the way of planning by which its places were found. `trims` are the ids of the trims
+         *     that were begun as well, those on them included; the others still grow by their rules. `tools` are ids.
+         */
+        Painted: {
+            motif?: components["schemas"]["Motif"] | null;
+            /** Parts */
+            parts: components["schemas"]["PaintedPart"][];
+            /** Rules */
+            rules: number;
+            /**
+             * Tools
+             * @default []
+             */
+            tools: string[];
+            /**
+             * Trims
+             * @default []
+             */
+            trims: string[];
+            /**
+             * Turn
+             * @default 0
+             */
+            turn: number;
+        };
+        /**
+         * PaintedDots
+         * @description Dots by what they are, in columns of one length: a row's own first, then those of its trims.
+         *
+         *     `x`, `y`, `z`, `diameter` and `walk` in mm, `out` in degrees, as in the plan. `place`, `member`, `layer`, `side`,
+         *     `level` and `slot` say which dot of the row it is; `trim` counts the trims that the record names, -1 for own dots,
+         *     `tool` its tools, -1 for none. `host` and `below` are lines of these columns.
+         */
+        PaintedDots: {
+            /**
+             * Below
+             * @default []
+             */
+            below: number[];
+            /**
+             * Diameter
+             * @default []
+             */
+            diameter: number[];
+            /**
+             * Host
+             * @default []
+             */
+            host: number[];
+            /**
+             * Layer
+             * @default []
+             */
+            layer: number[];
+            /**
+             * Level
+             * @default []
+             */
+            level: number[];
+            /**
+             * Member
+             * @default []
+             */
+            member: number[];
+            /**
+             * Out
+             * @default []
+             */
+            out: number[];
+            /**
+             * Place
+             * @default []
+             */
+            place: number[];
+            /**
+             * Side
+             * @default []
+             */
+            side: number[];
+            /**
+             * Slot
+             * @default []
+             */
+            slot: number[];
+            /**
+             * Tool
+             * @default []
+             */
+            tool: number[];
+            /**
+             * Trim
+             * @default []
+             */
+            trim: number[];
+            /**
+             * Walk
+             * @default []
+             */
+            walk: number[];
+            /**
+             * X
+             * @default []
+             */
+            x: number[];
+            /**
+             * Y
+             * @default []
+             */
+            y: number[];
+            /**
+             * Z
+             * @default []
+             */
+            z: number[];
+        };
+        /**
+         * PaintedMark
+         * @description A swipe, a line or a shape: its outline, and the discs that fill it (mm). It starts from the own dot `host`.
+         */
+        PaintedMark: {
+            /** Area */
+            area: number;
+            /** Girth */
+            girth: number[];
+            /**
+             * Glued
+             * @default false
+             */
+            glued: boolean;
+            /** Host */
+            host: number;
+            /** Level */
+            level: number;
+            /** Outline X */
+            outline_x: number[];
+            /** Outline Y */
+            outline_y: number[];
+            /** Outline Z */
+            outline_z: number[];
+            /** Slot */
+            slot: number;
+            /** Trim */
+            trim: number;
+            /** Walk */
+            walk: number[];
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
+            /** Z */
+            z: number[];
+        };
+        /**
+         * PaintedPart
+         * @description The row on one half, or at one place of its motif. The first `own` of the dots are the row's own.
+         *
+         *     The others are figures that the plan had of it: see PlacedRow. `ring` holds angles in degrees, none where the row
+         *     runs along no ring. `measured` are dots whose size or place was taken from the piece itself.
+         */
+        PaintedPart: {
+            /** Clear */
+            clear?: number | null;
+            /** Depth */
+            depth?: number | null;
+            /** Diameters */
+            diameters: number[];
+            dots: components["schemas"]["PaintedDots"];
+            /**
+             * Drawn
+             * @default false
+             */
+            drawn: boolean;
+            /**
+             * Half
+             * @default front
+             * @enum {string}
+             */
+            half: "front" | "back";
+            /**
+             * Left Out
+             * @default 0
+             */
+            left_out: number;
+            /**
+             * Marks
+             * @default []
+             */
+            marks: components["schemas"]["PaintedMark"][];
+            /**
+             * Measured
+             * @default []
+             */
+            measured: number[];
+            /** Own */
+            own: number;
+            /** Repeats */
+            repeats: number;
+            /**
+             * Ring
+             * @default []
+             */
+            ring: number[];
+            /**
+             * Round
+             * @default false
+             */
+            round: boolean;
+            /** Walk */
+            walk: number;
+        };
+        /**
+         * PairRequest
+         * @description The code that the studio's machine shows, and what this device is to be called.
+         */
+        PairRequest: {
+            /** Code */
+            code: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * PalettesRequest
+         * @description A piece, the shelf, ids of paints that have to be in it, and main colours of a picture instead of rules.
+         */
+        PalettesRequest: {
+            /**
+             * Aims
+             * @default []
+             */
+            aims: string[];
+            /**
+             * Keep
+             * @default []
+             */
+            keep: string[];
+            piece: components["schemas"]["Piece"];
+            shelf: components["schemas"]["Shelf"];
+        };
+        /**
+         * PartAnswer
+         * @description A part of a long step in words, and the place in the step's dots of its first.
+         */
+        PartAnswer: {
+            /** First */
+            first: number;
+            /** Words */
+            words: string;
         };
         /**
          * PathLine
@@ -3440,6 +5344,14 @@ export interface components {
             id: string;
             /** Name */
             name: string;
+        };
+        /** Paused */
+        Paused: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "pause";
         };
         /**
          * PerSegment
@@ -3569,6 +5481,7 @@ export interface components {
              *       "coat": "brushed varnish",
              *       "coats": 2,
              *       "costs": {
+             *         "hand": 1,
              *         "pot": 3,
              *         "tool": 1.5
              *       },
@@ -3579,9 +5492,14 @@ export interface components {
              *         "side": "right"
              *       },
              *       "moves": [],
+             *       "overlay": "none",
              *       "petals": "side by side",
+             *       "repairs": [],
              *       "seal_base": false,
+             *       "selective": false,
+             *       "sides": false,
              *       "swirl": true,
+             *       "underbase": false,
              *       "warmth": 20
              *     }
              */
@@ -3589,9 +5507,10 @@ export interface components {
         };
         /**
          * PieceListed
-         * @description A piece on the Bench: what is said of it, and by which edit its small picture is asked for.
+         * @description A piece on the Bench: what is said of it, by which edit its small picture is asked for, and where its work is.
          */
         PieceListed: {
+            at_work: components["schemas"]["AtWork"] | null;
             /** Base */
             base: string;
             /** Changed At */
@@ -3614,6 +5533,18 @@ export interface components {
             words: string;
         };
         /**
+         * PieceTimers
+         * @description What dries of one piece.
+         */
+        PieceTimers: {
+            /** Name */
+            name: string;
+            /** Piece */
+            piece: string;
+            /** Timers */
+            timers: components["schemas"]["TimerAnswer"][];
+        };
+        /**
          * PlanAnswer
          * @description The whole plan. `slack` says whether there is some that can be spread.
          */
@@ -3623,6 +5554,8 @@ export interface components {
             blank: components["schemas"]["BlankAnswer"];
             /** Circles */
             circles: components["schemas"]["CircleAnswer"][];
+            /** Covers */
+            covers: components["schemas"]["CoverAnswer"][];
             dots: components["schemas"]["DotColumns"];
             /** Guides */
             guides: components["schemas"]["GuideAnswer"][];
@@ -3647,6 +5580,8 @@ export interface components {
             used: components["schemas"]["UsedAnswer"];
             /** Verdicts */
             verdicts: components["schemas"]["VerdictAnswer"][];
+            /** Zones */
+            zones: components["schemas"]["ZoneAnswer"][];
         };
         /**
          * Plate
@@ -3682,8 +5617,94 @@ export interface components {
             sides: number;
         };
         /**
+         * Portion
+         * @description So many drops of a paint in a mix.
+         */
+        Portion: {
+            /** Drops */
+            drops: number;
+            /** Paint */
+            paint: string;
+        };
+        /**
+         * PotAnswer
+         * @description One of the plan's shades by its place: dots and marks, wet ml on the piece, ml and drops to mix or pour, the rows
+         *     that use it; for a shade that is mixed the recipe, its drops for what a pot of before does not give, that pot, and
+         *     where the aim is out of reach the colour of one more paint that would close the gap.
+         */
+        PotAnswer: {
+            /** Colour */
+            colour: string;
+            /** Dots */
+            dots: number;
+            /** Drops */
+            drops: number;
+            /** Gap */
+            gap: string | null;
+            leftover: components["schemas"]["LeftoverAnswer"] | null;
+            /** Marks */
+            marks: number;
+            /** Mix */
+            mix: number;
+            /** Ml */
+            ml: number;
+            /** Name */
+            name: string;
+            /** Pots */
+            pots: components["schemas"]["DropsAnswer"][];
+            recipe: components["schemas"]["RecipeAnswer"] | null;
+            /** Rows */
+            rows: number[];
+            /** Shade */
+            shade: number;
+        };
+        /**
+         * PotUse
+         * @description What was taken out of a pot: when, how much (ml), for which piece.
+         */
+        PotUse: {
+            /** Day */
+            day: string;
+            /** Ml */
+            ml: number;
+            /**
+             * Piece
+             * @default
+             */
+            piece: string;
+        };
+        /**
+         * PredictionAnswer
+         * @description The dot to be expected (mm), the range that one new dot in 20 misses, how many measured dots of this tool and of
+         *     just this combination it rests on, and whether it is good enough to be offered as a size.
+         */
+        PredictionAnswer: {
+            /** Diameter */
+            diameter: number;
+            /** High */
+            high: number;
+            /** Low */
+            low: number;
+            /** Of All */
+            of_all: number;
+            /** Of Tool */
+            of_tool: number;
+            /** Offered */
+            offered: boolean;
+        };
+        /**
+         * PredictionsRequest
+         * @description A kit, and for which of its tools with what paint, on what, the dot is asked.
+         */
+        PredictionsRequest: {
+            kit: components["schemas"]["Kit"];
+            /** Wanted */
+            wanted: components["schemas"]["WantedRequest"][];
+        };
+        /**
          * PrintRequest
-         * @description A kind of sheet, what it shows, the paper, and what the printer does to lengths.
+         * @description A kind of sheet, what it shows, the paper, and what the printer does to lengths. `shelf` and `extra`, the share
+         *     mixed beyond the need, are for the mixing card.
          */
         PrintRequest: {
             /**
@@ -3707,6 +5728,11 @@ export interface components {
              * @enum {string}
              */
             dots: "outlines" | "centres" | "none";
+            /**
+             * Margin
+             * @default 0.2
+             */
+            extra: number;
             /**
              * Kind
              * @default guide
@@ -3748,6 +5774,7 @@ export interface components {
             revision: string;
             /** Rows */
             rows?: number[] | null;
+            shelf?: components["schemas"]["Shelf"] | null;
             /**
              * Spokes
              * @default true
@@ -3795,10 +5822,36 @@ export interface components {
             message: string;
         };
         /**
+         * ProgressAnswer
+         * @description Where a piece is: the stage of what was done last, stage and sitting of what comes next, of how many, how many
+         *     steps are left, and from when on the next can be done (seconds since 1970).
+         */
+        ProgressAnswer: {
+            /** Last */
+            last: string;
+            /** Left */
+            left: number;
+            /** Ready */
+            ready: number;
+            /** Sitting */
+            sitting: number;
+            /** Sittings */
+            sittings: number;
+            /** Stage */
+            stage: string;
+        };
+        /**
          * Ramp
-         * @description An ordered run of `steps` shades between the paints named as stops; both ends are steps.
+         * @description An ordered run of `steps` shades between the paints named as stops; both ends are steps. They are `even` by their
+         *     distance in Oklab (as all were before this could be chosen), or so that each is told from the next as easily.
          */
         Ramp: {
+            /**
+             * Steps are even
+             * @default mixed
+             * @enum {string}
+             */
+            even: "mixed" | "seen";
             /** Id */
             id: string;
             /** Name of the ramp */
@@ -3825,6 +5878,40 @@ export interface components {
             ramp: string;
             /** Step */
             step: number;
+        };
+        /**
+         * RecipeAnswer
+         * @description Drops, most first; the colour predicted, its error (CIEDE2000), whether it comes near enough to the aim, and
+         *     whether it rests on swabs of mixes or on an estimate.
+         */
+        RecipeAnswer: {
+            /** Aim */
+            aim: string;
+            /** Calibrated */
+            calibrated: boolean;
+            /** Colour */
+            colour: string;
+            /** Drops */
+            drops: components["schemas"]["DropsAnswer"][];
+            /** Error */
+            error: number;
+            /** Reached */
+            reached: boolean;
+        };
+        /**
+         * RecipesRequest
+         * @description Paints at hand, colours that are wanted, and the most drops of one mix.
+         */
+        RecipesRequest: {
+            /** Aims */
+            aims: string[];
+            /**
+             * Most Drops
+             * @default 60
+             */
+            most_drops: number;
+            /** Paints */
+            paints: components["schemas"]["Paint"][];
         };
         /** Rectangle */
         Rectangle: {
@@ -3871,6 +5958,59 @@ export interface components {
             label: string;
         };
         /**
+         * Repair
+         * @description A place that is mended: `row` is the id of its row, `where` says it in words, `x` and `y` lie in plan (mm). What
+         *     is set there is so wide, with this tool (an id) in the shade of this name.
+         */
+        Repair: {
+            /** Diameter */
+            diameter: number;
+            /**
+             * Half
+             * @default front
+             * @enum {string}
+             */
+            half: "front" | "back";
+            /** Id */
+            id: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "cover" | "accent" | "hair line";
+            /** Row */
+            row: string;
+            /**
+             * Shade
+             * @default
+             */
+            shade: string;
+            /** Tool */
+            tool?: string | null;
+            /** Where */
+            where: string;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
+         * RepairRequest
+         * @description A place to be mended: a dot, counted from its row's first in the plan.
+         */
+        RepairRequest: {
+            /** Dot */
+            dot: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "cover" | "accent" | "hair line";
+            piece: components["schemas"]["Piece"];
+            /** Row */
+            row: number;
+        };
+        /**
          * ResizeRequest
          * @description A motif by its id, and how wide it may be at most (mm).
          */
@@ -3880,6 +6020,14 @@ export interface components {
             /** Motif */
             motif: string;
             piece: components["schemas"]["Piece"];
+        };
+        /** Resumed */
+        Resumed: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "resume";
         };
         /** RevisionAnswer */
         RevisionAnswer: {
@@ -3960,7 +6108,7 @@ export interface components {
          *     `trimmed`, or on its largest when that is None. `mirrored` sets every place of a ring twice, to either side of its
          *     line, the second the mirror image of the first; the count then counts pairs. `motif` is the id of the motif that the
          *     row belongs to, None where it stands round the piece's own centre. A row of lines or shapes may be `laid` under the
-         *     dots or over them: then neither keeps clear of the other.
+         *     dots or over them: then neither keeps clear of the other. A row that was begun is `painted`.
          */
         Row: {
             /**
@@ -4015,6 +6163,7 @@ export interface components {
             mirrored?: (components["schemas"]["ByAngle"] | components["schemas"]["ByDistance"]) | null;
             /** Motif */
             motif?: string | null;
+            painted?: components["schemas"]["Painted"] | null;
             /** Pattern */
             pattern: components["schemas"]["Member"][];
             /** Shades */
@@ -4039,7 +6188,7 @@ export interface components {
              *       "kind": "ring"
              *     }
              */
-            track: components["schemas"]["CentreTrack"] | components["schemas"]["RingTrack"] | components["schemas"]["InsetTrack"] | components["schemas"]["LineTrack"] | components["schemas"]["ArcTrack"] | components["schemas"]["SpiralTrack"] | components["schemas"]["PathTrack"] | components["schemas"]["CornerTrack"] | components["schemas"]["FanTrack"] | components["schemas"]["GapsTrack"];
+            track: components["schemas"]["CentreTrack"] | components["schemas"]["RingTrack"] | components["schemas"]["InsetTrack"] | components["schemas"]["LineTrack"] | components["schemas"]["ArcTrack"] | components["schemas"]["SpiralTrack"] | components["schemas"]["PathTrack"] | components["schemas"]["CornerTrack"] | components["schemas"]["EdgeTrack"] | components["schemas"]["StrokesTrack"] | components["schemas"]["FanTrack"] | components["schemas"]["FillTrack"] | components["schemas"]["GapsTrack"];
             /** Trimmed */
             trimmed?: number | null;
             /**
@@ -4098,11 +6247,58 @@ export interface components {
             /** Walk */
             walk: number;
         };
+        /**
+         * RowColourAnswer
+         * @description A row by its place: mean walk (mm), the shade that most of it is in, value (L*), and how far it stands apart from
+         *     the base and from the next row outward (CIEDE2000; null for the last).
+         */
+        RowColourAnswer: {
+            /** From Base */
+            from_base: number;
+            /** From Next */
+            from_next: number | null;
+            /** Row */
+            row: number;
+            /** Shade */
+            shade: number;
+            /** Value */
+            value: number;
+            /** Walk */
+            walk: number;
+        };
         /** RowRequest */
         RowRequest: {
             piece: components["schemas"]["Piece"];
             /** Row */
             row: number;
+        };
+        /**
+         * RungAnswer
+         * @description For one shade: drops of the light and of the coloured paint that are added, drops that are put aside, and the
+         *     share of colour that the pot then has.
+         */
+        RungAnswer: {
+            /** Aside */
+            aside: number;
+            /** Colour */
+            colour: number;
+            /** Light */
+            light: number;
+            /** Shade */
+            shade: number;
+            /** Share */
+            share: number;
+        };
+        /**
+         * Sat
+         * @description The artist sits down at the table.
+         */
+        Sat: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "sit";
         };
         /**
          * SavedAnswer
@@ -4135,6 +6331,24 @@ export interface components {
             x: number[];
             /** Y */
             y: number[];
+        };
+        /**
+         * SeenRequest
+         * @description Colours, how they are seen, and how much of its light each loses while it dries; none for what is usual.
+         */
+        SeenRequest: {
+            /** Colours */
+            colours: string[];
+            /**
+             * Darker
+             * @default []
+             */
+            darker: number[];
+            /**
+             * Way
+             * @enum {string}
+             */
+            way: "painted" | "wet" | "matte" | "gloss" | "warm" | "cool" | "grey" | "red-blind" | "green-blind" | "blue-blind" | "far";
         };
         /**
          * SetCentre
@@ -4189,7 +6403,7 @@ export interface components {
         };
         /**
          * ShapeRegion
-         * @description A silhouette: what lies inside its closed lines.
+         * @description A silhouette: what lies inside its closed lines, `size` per cent as large, from where it was drawn.
          *
          *     Where lines overlap or lie in one another, "even-odd" takes what is enclosed an odd number of times, so that an
          *     inner line is a hole; "non-zero" counts the way each line runs round.
@@ -4203,11 +6417,57 @@ export interface components {
             /** Lines */
             lines: components["schemas"]["Line"][];
             /**
+             * mirrored
+             * @default false
+             */
+            mirrored: boolean;
+            /**
              * Rule
              * @default even-odd
              * @enum {string}
              */
             rule: "even-odd" | "non-zero";
+            /**
+             * Size
+             * @default 100
+             */
+            size: number;
+            /**
+             * Times round
+             * @default 1
+             */
+            times: number;
+            /**
+             * Turn
+             * @default 0
+             */
+            turn: number;
+            /**
+             * Right of the centre
+             * @default 0
+             */
+            x: number;
+            /**
+             * Below the centre
+             * @default 0
+             */
+            y: number;
+        };
+        /**
+         * ShareAnswer
+         * @description One of the plan's shades by its place, its share of all paint that is seen, and the sector of hue it lies in.
+         */
+        ShareAnswer: {
+            /** Colour */
+            colour: string;
+            /** Hue */
+            hue: number | null;
+            /** Name */
+            name: string;
+            /** Shade */
+            shade: number;
+            /** Share */
+            share: number;
         };
         /** SheetsRequest */
         SheetsRequest: {
@@ -4221,6 +6481,11 @@ export interface components {
              */
             format: "fernring.shelf";
             /**
+             * Mixed
+             * @default []
+             */
+            mixed: components["schemas"]["MixedPot"][];
+            /**
              * Paints
              * @default []
              */
@@ -4231,6 +6496,68 @@ export interface components {
              * @constant
              */
             version: 2;
+        };
+        /**
+         * ShelfRequest
+         * @description A shelf, and as what it goes out: a table, a text palette, or hex values.
+         */
+        ShelfRequest: {
+            shelf: components["schemas"]["Shelf"];
+            /**
+             * Way
+             * @default csv
+             * @enum {string}
+             */
+            way: "csv" | "palette" | "hex";
+        };
+        /**
+         * ShortAnswer
+         * @description A paint, ml needed and left, and the row in which it runs out, if it does before the last dot.
+         */
+        ShortAnswer: {
+            /** Left */
+            left: number;
+            /** Needed */
+            needed: number;
+            /** Paint */
+            paint: string;
+            /** Row */
+            row: number | null;
+        };
+        /**
+         * SittingAnswer
+         * @description One session at the table: from, to (null while it goes on), minutes at work, and whether these were corrected.
+         */
+        SittingAnswer: {
+            /** Begin */
+            begin: number;
+            /** Corrected */
+            corrected: boolean;
+            /** End */
+            end: number | null;
+            /** Happened */
+            happened: number;
+            /** Minutes */
+            minutes: number;
+            /** Number */
+            number: number;
+            /** Steps */
+            steps: number;
+        };
+        /**
+         * SittingCorrected
+         * @description A sitting took another time than was recorded.
+         */
+        SittingCorrected: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "corrected";
+            /** Minutes at the table */
+            minutes: number | null;
+            /** Sitting */
+            sitting: number;
         };
         /**
          * Size
@@ -4245,6 +6572,15 @@ export interface components {
             tool?: string | null;
         };
         /**
+         * SizesRequest
+         * @description A kit, and a text that names sizes.
+         */
+        SizesRequest: {
+            kit: components["schemas"]["Kit"];
+            /** Text */
+            text: string;
+        };
+        /**
          * SketchAnswer
          * @description A piece in small. `count` is its number of dots.
          */
@@ -4252,10 +6588,14 @@ export interface components {
             blank: components["schemas"]["BlankAnswer"];
             /** Count */
             count: number;
+            /** Covers */
+            covers: components["schemas"]["CoverAnswer"][];
             dots: components["schemas"]["SketchDots"];
             marks: components["schemas"]["MarksAnswer"];
             /** Shades */
             shades: components["schemas"]["ShadeAnswer"][];
+            /** Zones */
+            zones: components["schemas"]["ZoneAnswer"][];
         };
         /**
          * SketchDots
@@ -4428,13 +6768,16 @@ export interface components {
          * @description `dots` and `marks` count those of the same document's plan, in the order in which they are painted; `shade`
          *     counts its shades. `begin` is the minute from the start of the work, `minutes` what is expected, and what a quick
          *     and a slow hand take. `turntable` is by how many degrees the piece is turned clockwise for the first
-         *     place, `care` what to do before the step.
+         *     place, `wait` what to wait for before it and `care` which tool and pot to change. `body` and `medium` are those of
+         *     its paint, `usual` its minutes of the hand before anything was learned of that.
          */
         StepAnswer: {
             /** After */
             after: components["schemas"]["AfterAnswer"][];
             /** Begin */
             begin: number;
+            /** Body */
+            body: string | null;
             /** Care */
             care: string;
             /** Cautions */
@@ -4449,16 +6792,22 @@ export interface components {
             id: string;
             /** Kind */
             kind: string;
+            /** Leaves */
+            leaves: components["schemas"]["LeavesAnswer"][];
             /** Loads */
             loads: number;
             /** Marks */
             marks: number[];
+            /** Medium */
+            medium: string | null;
             /** Minutes */
             minutes: [
                 number,
                 number,
                 number
             ];
+            /** Parts */
+            parts: components["schemas"]["PartAnswer"][];
             /** Reloads */
             reloads: number[];
             /** Row */
@@ -4467,15 +6816,68 @@ export interface components {
             shade: number | null;
             /** Sitting */
             sitting: number;
+            /** Stage */
+            stage: string;
             /** Tool */
             tool: string | null;
             /** Trim */
             trim: string | null;
             /** Turntable */
             turntable: number | null;
+            /** Usual */
+            usual: number;
+            /** Wait */
+            wait: string;
             /** Within */
             within: components["schemas"]["WithinAnswer"][];
             /** Words */
+            words: string;
+        };
+        /**
+         * StepDone
+         * @description A step is done: of which kind it is, the `usual` minutes of the hand for it, what it leaves wet, what comes next.
+         *     Told twice, it was done once.
+         */
+        StepDone: {
+            /**
+             * Body
+             * @default medium
+             * @enum {string}
+             */
+            body: "fluid" | "medium" | "heavy";
+            /**
+             * Dries
+             * @default []
+             */
+            dries: components["schemas"]["Dries"][];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "done";
+            /**
+             * Kind Of Step
+             * @default
+             */
+            kind_of_step: string;
+            /**
+             * Medium
+             * @default none
+             * @enum {string}
+             */
+            medium: "none" | "pouring" | "gel" | "retarder";
+            next?: components["schemas"]["Next"] | null;
+            /** Step */
+            step: string;
+            /**
+             * Usual
+             * @default 0
+             */
+            usual: number;
+            /**
+             * Words
+             * @default
+             */
             words: string;
         };
         /** StepRequest */
@@ -4484,6 +6886,36 @@ export interface components {
             based_on: string;
             /** Branch */
             branch: string;
+        };
+        /**
+         * StepUndone
+         * @description A step was not done after all.
+         */
+        StepUndone: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "undone";
+            next?: components["schemas"]["Next"] | null;
+            /** Step */
+            step: string;
+        };
+        /**
+         * StrokesTrack
+         * @description Along the middles of all strokes of areas, a dot at every end, evenly between; as many as keep the gap.
+         */
+        StrokesTrack: {
+            /**
+             * Areas
+             * @default []
+             */
+            areas: string[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "strokes";
         };
         /**
          * Studio
@@ -4524,6 +6956,16 @@ export interface components {
         SvgOutline: {
             /** Text */
             text: string;
+        };
+        /**
+         * Swab
+         * @description A painted swab of a mix: one part of the paint with so many parts of white, dried, and the colour it has.
+         */
+        Swab: {
+            /** Colour when dry */
+            colour: string;
+            /** Parts of white to one */
+            white: number;
         };
         /**
          * SwipeTrim
@@ -4612,6 +7054,11 @@ export interface components {
              */
             to: components["schemas"]["ToLength"] | components["schemas"]["ToCircle"] | components["schemas"]["ToContact"];
         };
+        /** TakenBack */
+        TakenBack: {
+            /** Back */
+            back: boolean;
+        };
         /**
          * TakenIn
          * @description How many pieces came to the Bench, and whether the kit and the shelf were taken; they are where ours is empty.
@@ -4636,6 +7083,55 @@ export interface components {
             kind: "taped dome";
             /** Tape from edge to edge */
             tape: number;
+        };
+        /**
+         * TaughtAnswer
+         * @description What was found of drying and of the hand's pace, on all pieces: the latest of each.
+         */
+        TaughtAnswer: {
+            /** Paces */
+            paces: components["schemas"]["PaceReport"][];
+            /** Reports */
+            reports: components["schemas"]["DryingReport"][];
+        };
+        /**
+         * TellRequest
+         * @description What a page at the table tells, the oldest first. With `studio` it is taken only by the studio it is for.
+         */
+        TellRequest: {
+            /** Events */
+            events: components["schemas"]["ToldEvent"][];
+            studio?: components["schemas"]["Studio"] | null;
+        };
+        /**
+         * TimerAnswer
+         * @description What dries: `due` when it should be dry for `state` (seconds since 1970), `ended` when it was found dry.
+         */
+        TimerAnswer: {
+            /** Begun */
+            begun: number;
+            /** Due */
+            due: number;
+            /** Ended */
+            ended: number | null;
+            /** Frees */
+            frees: string[];
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "touch" | "top" | "turn" | "varnish";
+            /** Step */
+            step: string;
+            /** Words */
+            words: string;
+        };
+        /** TimersAnswer */
+        TimersAnswer: {
+            /** Now */
+            now: number;
+            /** Pieces */
+            pieces: components["schemas"]["PieceTimers"][];
         };
         /**
          * ToAngle
@@ -4683,6 +7179,23 @@ export interface components {
             kind: "length";
             /** Swipe length */
             mm: number;
+        };
+        /**
+         * ToldEvent
+         * @description An event, and how many seconds ago it happened, by a clock that nobody sets.
+         */
+        ToldEvent: {
+            /**
+             * Ago
+             * @default 0
+             */
+            ago: number;
+            /** Id */
+            id: string;
+            /** Page */
+            page: string;
+            /** What */
+            what: components["schemas"]["Led"] | components["schemas"]["Sat"] | components["schemas"]["Paused"] | components["schemas"]["Resumed"] | components["schemas"]["Left"] | components["schemas"]["StepDone"] | components["schemas"]["StepUndone"] | components["schemas"]["FoundDry"] | components["schemas"]["FoundWet"] | components["schemas"]["Happened"] | components["schemas"]["SittingCorrected"];
         };
         /**
          * Tool
@@ -4846,6 +7359,20 @@ export interface components {
             trim: number;
         };
         /**
+         * UseAnswer
+         * @description A piece on the Bench, and ids of the tools and paints that were chosen for it.
+         */
+        UseAnswer: {
+            /** Name */
+            name: string;
+            /** Paints */
+            paints: string[];
+            /** Piece */
+            piece: string;
+            /** Tools */
+            tools: string[];
+        };
+        /**
          * UsedAnswer
          * @description Ids that the piece cannot do without.
          */
@@ -4879,6 +7406,25 @@ export interface components {
             severity: "serious" | "warning" | "note";
             /** Text */
             text: string;
+        };
+        /**
+         * WalkAnswer
+         * @description The load as the kit keeps it, and the first and smallest dot of the run fitted through all of them (mm).
+         */
+        WalkAnswer: {
+            /** First */
+            first: number;
+            load: components["schemas"]["Load"];
+            /** Smallest */
+            smallest: number;
+        };
+        /**
+         * WalkRequest
+         * @description The dots of one load in the order in which they were set (mm).
+         */
+        WalkRequest: {
+            /** Diameters */
+            diameters: number[];
         };
         /**
          * WalkTrim
@@ -4973,6 +7519,29 @@ export interface components {
              */
             trims: (components["schemas"]["WalkTrim"] | components["schemas"]["TopTrim"] | components["schemas"]["SwipeTrim"] | components["schemas"]["HugTrim"] | components["schemas"]["OutlineTrim"])[];
         };
+        /** WantedRequest */
+        WantedRequest: {
+            /**
+             * Body
+             * @default medium
+             * @enum {string}
+             */
+            body: "fluid" | "medium" | "heavy";
+            /**
+             * Load
+             * @default usual
+             * @enum {string}
+             */
+            load: "light" | "usual" | "full";
+            /**
+             * Material
+             * @default cast stone
+             * @enum {string}
+             */
+            surface: "cast stone" | "natural stone" | "glazed tile" | "canvas" | "wood" | "other";
+            /** Tool */
+            tool: string;
+        };
         /**
          * WithinAnswer
          * @description End no later than so many minutes after that step's first dot.
@@ -4984,9 +7553,83 @@ export interface components {
             step: string;
         };
         /**
+         * WordRegion
+         * @description A line of text as an area: capitals of this `height`, letters `spacing` mm further apart than the font has it.
+         *
+         *     Straight, the middle of all of it stands at its point. Round a circle of this `radius` about its point it stands
+         *     above, heads outward, or below, heads inward; along the edge likewise, its foot line so far inside that.
+         */
+        WordRegion: {
+            /**
+             * Letters
+             * @default round
+             * @enum {string}
+             */
+            font: "round" | "script" | "pen" | "serif" | "narrow" | "plain";
+            /**
+             * Height of capitals
+             * @default 12
+             */
+            height: number;
+            /**
+             * Foot line inside the edge
+             * @default 12
+             */
+            inward: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "word";
+            /**
+             * mirrored
+             * @default false
+             */
+            mirrored: boolean;
+            /**
+             * Radius of its foot line
+             * @default 30
+             */
+            radius: number;
+            /**
+             * Runs
+             * @default straight
+             * @enum {string}
+             */
+            runs: "straight" | "over a circle" | "under a circle" | "along the edge" | "along the edge, heads inward";
+            /**
+             * Letters further apart
+             * @default 0
+             */
+            spacing: number;
+            /** Words */
+            text: string;
+            /**
+             * Times round
+             * @default 1
+             */
+            times: number;
+            /**
+             * Turn
+             * @default 0
+             */
+            turn: number;
+            /**
+             * Right of the centre
+             * @default 0
+             */
+            x: number;
+            /**
+             * Below the centre
+             * @default 0
+             */
+            y: number;
+        };
+        /**
          * Work
          * @description `base_coats` None stands for as many as the material takes. `warmth` is the room's (degrees Celsius). `moves` are
          *     what the artist does in another order, where that can be; one whose steps are gone waits for them to come back.
+         *     `repairs` are places to be mended; those of a row that is gone are left.
          */
         Work: {
             /**
@@ -5010,6 +7653,7 @@ export interface components {
             coats: number;
             /**
              * @default {
+             *       "hand": 1,
              *       "pot": 3,
              *       "tool": 1.5
              *     }
@@ -5035,21 +7679,47 @@ export interface components {
              */
             moves: components["schemas"]["Move"][];
             /**
+             * Over the dots
+             * @default none
+             * @enum {string}
+             */
+            overlay: "none" | "pearl" | "glitter" | "chrome";
+            /**
              * Petals
              * @default side by side
              * @enum {string}
              */
             petals: "side by side" | "one by one";
             /**
+             * Repairs
+             * @default []
+             */
+            repairs: components["schemas"]["Repair"][];
+            /**
              * seal the base, so that mistakes wipe off
              * @default false
              */
             seal_base: boolean;
             /**
+             * gloss on the dots, the field matte
+             * @default false
+             */
+            selective: boolean;
+            /**
+             * coat the sides as well
+             * @default false
+             */
+            sides: boolean;
+            /**
              * swirl the centre dot flat where something goes on it
              * @default true
              */
             swirl: boolean;
+            /**
+             * a light underbase under bright colours
+             * @default false
+             */
+            underbase: boolean;
             /**
              * Warmth of the room, °C
              * @default 20
@@ -5092,15 +7762,34 @@ export interface components {
         };
         /**
          * WorkRequest
-         * @description A document with its choices, and what its artist found about drying.
+         * @description A document with its choices, and what its artist found about drying and about the hand.
          */
         WorkRequest: {
+            /**
+             * Paces
+             * @default []
+             */
+            paces: components["schemas"]["PaceReport"][];
             piece: components["schemas"]["Piece"];
             /**
              * Reports
              * @default []
              */
             reports: components["schemas"]["DryingReport"][];
+        };
+        /**
+         * ZoneAnswer
+         * @description An area with a base colour of its own, by the even-odd rule: colours in even steps from the first of the `ends`
+         *     to the second, or from the one outward as far as the other.
+         */
+        ZoneAnswer: {
+            /** Colours */
+            colours: string[];
+            ends: components["schemas"]["LineAnswer"];
+            /** Lines */
+            lines: components["schemas"]["LineAnswer"][];
+            /** Outward */
+            outward: boolean;
         };
     };
     responses: never;
@@ -5126,6 +7815,180 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_amounts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AmountsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AmountsAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
             };
             /** @description The request cannot be read. */
             400: {
@@ -5362,6 +8225,93 @@ export interface operations {
             };
         };
     };
+    post_begin_comes_off: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MaskRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_begin_count: {
         parameters: {
             query?: never;
@@ -5382,6 +8332,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CountAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_figure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FigureRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormRegion"];
                 };
             };
             /** @description The request cannot be read. */
@@ -6579,6 +9616,93 @@ export interface operations {
             };
         };
     };
+    post_colours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColoursRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColoursAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_compose: {
         parameters: {
             query?: never;
@@ -6687,6 +9811,255 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SketchAnswer"];
                 };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DevicesAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_code: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CodeAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    delete_device: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ident: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description The request cannot be read. */
             400: {
@@ -7034,6 +10407,189 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A change that was made for something else than what is here. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_logbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ident: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_logbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ident: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TellRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookAnswer"];
                 };
             };
             /** @description The request cannot be read. */
@@ -8073,6 +11629,708 @@ export interface operations {
             };
         };
     };
+    post_graded: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GradedRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_graded_follow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FollowRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_kit_csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "text/csv": unknown;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_sizes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SizesRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MatchAnswer"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_walk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalkRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_measurements: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Measurement"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_measurement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Measurement"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A change that was made for something else than what is here. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_taken_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ident: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenBack"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_motif: {
         parameters: {
             query?: never;
@@ -8421,6 +12679,439 @@ export interface operations {
             };
         };
     };
+    post_begun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BegunRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_found: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoundRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_repair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RepairRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_palettes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PalettesRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IdeaAnswer"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_path_svg: {
         parameters: {
             query?: never;
@@ -8591,13 +13282,194 @@ export interface operations {
             };
         };
     };
+    post_colour: {
+        parameters: {
+            query: {
+                x: number;
+                y: number;
+                white_x: number;
+                white_y: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_photo_palette: {
+        parameters: {
+            query?: {
+                count?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     get_picture: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 edit: string;
-                look: "3";
+                look: "4";
             };
             cookie?: never;
         };
@@ -9291,6 +14163,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_predictions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PredictionsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PredictionAnswer"][];
                 };
             };
             /** @description The request cannot be read. */
@@ -10234,6 +15193,180 @@ export interface operations {
             };
         };
     };
+    post_recipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipesRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeAnswer"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_region_largest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LargestRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordRegion"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_region_svg: {
         parameters: {
             query?: never;
@@ -10254,6 +15387,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShapeRegion"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_region_word: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewWordRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordRegion"];
                 };
             };
             /** @description The request cannot be read. */
@@ -10495,6 +15715,93 @@ export interface operations {
             };
         };
     };
+    post_seen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_slack: {
         parameters: {
             query?: never;
@@ -10602,6 +15909,177 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AddAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_stock_palette: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "text/plain": unknown;
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_stock_uses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UseAnswer"][];
                 };
             };
             /** @description The request cannot be read. */
@@ -11113,7 +16591,7 @@ export interface operations {
                 };
                 content: {
                     "application/json": unknown;
-                    "application/zip": unknown;
+                    "application/x-ndjson": unknown;
                 };
             };
             /** @description The request cannot be read. */
@@ -11201,6 +16679,340 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StudioAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    put_schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Work"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_mishaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MishapAnswer"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_taught: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaughtAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_timers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TimersAnswer"];
                 };
             };
             /** @description The request cannot be read. */

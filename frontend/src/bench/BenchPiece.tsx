@@ -11,6 +11,7 @@ import { MiniStone } from "../stone/MiniStone";
 import { tellProblem } from "../studio/notice";
 import { spokenText, useUnits } from "../studio/units";
 import { useDeleted } from "./BroughtBack";
+import { Progress } from "./Progress";
 
 const NEAR = "320px"; // pictures are made so far before they come in sight
 
@@ -43,6 +44,8 @@ export function BenchPiece({ listed, pxPerMm }: { listed: Listed; pxPerMm: numbe
             <br />
             {listed.segments} segments<span className="bench-dots">{picture && `, ${picture.count} dots`}</span>
           </span>
+          <br />
+          <Progress listed={listed} />
         </span>
         <PieceMenu listed={listed} />
       </div>
@@ -55,7 +58,7 @@ function usePicture(edit: string, wanted: boolean) {
   return useQuery({
     queryKey: ["picture", edit],
     queryFn: ({ signal }) =>
-      need(client.GET("/api/pictures/{look}/{edit}", { params: { path: { edit, look: "3" } }, signal })),
+      need(client.GET("/api/pictures/{look}/{edit}", { params: { path: { edit, look: "4" } }, signal })),
     enabled: wanted,
     staleTime: Number.POSITIVE_INFINITY,
   }).data;
@@ -85,6 +88,9 @@ function PieceMenu({ listed }: { listed: Listed }) {
         </ActionIcon>
       </Menu.Target>
       <Menu.Dropdown>
+        <Menu.Item component={Link} href={`/piece/${id}/table`}>
+          At the table
+        </Menu.Item>
         <Menu.Item component={Link} href={`/piece/${id}/print`}>
           Print
         </Menu.Item>

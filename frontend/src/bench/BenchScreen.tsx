@@ -1,16 +1,19 @@
 /** The Bench: all pieces side by side at true proportion. */
 import { Button } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
 import { Link, useLocation } from "wouter";
 import { client, need } from "../api/client";
 import type { Listed, Piece } from "../api/types";
 import { FileChooser } from "../studio/FileChooser";
+import { onNews } from "../studio/news";
 import { tell, tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
 import "./bench.css";
 import { BenchPiece } from "./BenchPiece";
 import { BroughtBack } from "./BroughtBack";
 import { DamagedPiece } from "./DamagedPiece";
+import { Summary } from "./Progress";
 import { StudioMenu } from "./StudioMenu";
 
 const LARGEST_PX = 232;
@@ -21,6 +24,8 @@ export function BenchScreen() {
     queryFn: () => need(client.GET("/api/pieces")),
     refetchOnMount: "always",
   });
+  const { refetch } = query;
+  useEffect(() => onNews((news) => void (news && refetch())), [refetch]);
   const pieces = query.data ?? [];
   const widest = Math.max(...pieces.map((one) => 2 * (("span" in one && one.span) || 0)), 1);
   return (
@@ -40,6 +45,7 @@ export function BenchScreen() {
             New piece
           </Button>
         </div>
+        <Summary pieces={pieces.filter((one): one is Listed => !("damaged" in one))} />
         <BroughtBack />
         {query.error && <p role="alert">{query.error.message}</p>}
         <ul className="bench-row">

@@ -3,10 +3,11 @@ import { Button, Menu, Modal } from "@mantine/core";
 import { IconChevronDown } from "@tabler/icons-react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { download, posted } from "../api/client";
+import { download, downloadTold, posted } from "../api/client";
 import type { BroughtBack, TakenIn } from "../api/types";
 import { FileChooser } from "../studio/FileChooser";
-import { tell, tellProblem } from "../studio/notice";
+import { tell, telling, tellProblem } from "../studio/notice";
+import { Devices } from "./Devices";
 
 const KIND = "application/octet-stream";
 
@@ -15,6 +16,7 @@ const today = () => new Date().toISOString().slice(0, 10);
 export function StudioMenu() {
   const queries = useQueryClient();
   const [chosen, setChosen] = useState<File | null>(null);
+  const [devices, setDevices] = useState(false);
   const copy = async () => {
     try {
       await download("/api/studio/copy", "", `studio ${today()}.sqlite`);
@@ -24,11 +26,13 @@ export function StudioMenu() {
     }
   };
   const everything = async () => {
+    const tellDone = telling("Making the files");
     try {
-      await download("/api/studio/everything", "", `studio ${today()}.zip`);
+      await downloadTold("/api/studio/everything", "", `studio ${today()}.zip`, tellDone);
     } catch (cause) {
       tellProblem(cause);
     }
+    tellDone(1, 1);
   };
   const bringIn = async (file: File) => {
     try {
@@ -58,12 +62,15 @@ export function StudioMenu() {
                   <Menu.Divider />
                   <Menu.Item onClick={() => void everything()}>Save everything as open files</Menu.Item>
                   <Menu.Item onClick={choose}>Bring in pieces from files…</Menu.Item>
+                  <Menu.Divider />
+                  <Menu.Item onClick={() => setDevices(true)}>Other devices…</Menu.Item>
                 </Menu.Dropdown>
               </Menu>
             )}
           </FileChooser>
         )}
       </FileChooser>
+      <Devices opened={devices} onClose={() => setDevices(false)} />
       <BringBack file={chosen} done={() => setChosen(null)} />
     </>
   );

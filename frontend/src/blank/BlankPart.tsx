@@ -5,7 +5,6 @@ import { ColourField } from "../parts/ColourField";
 import type { Session } from "../piece/session";
 import { Choice } from "../studio/Choice";
 import { spokenLength, useUnits } from "../studio/units";
-import { BareFields } from "./BareFields";
 import { BorderFields } from "./BorderFields";
 import { outlineBegun, reliefBegun, withOutline } from "./begun";
 import "./blank.css";
@@ -90,7 +89,6 @@ export function BlankPart({ session, piece, plan }: Props) {
       <BorderFields blank={blank} plan={plan} report={report} tryBlank={tryBlank} />
       {!plan.blank.closed && <CentreFields blank={blank} report={report} tryBlank={tryBlank} />}
       {report && report.rings.length > 0 && <RingTable rings={report.rings} />}
-      <BareFields session={session} piece={piece} />
       <GuideFields session={session} piece={piece} plan={plan} report={report} />
     </div>
   );

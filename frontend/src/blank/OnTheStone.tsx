@@ -1,26 +1,18 @@
 /** Drawn on the stone while the blank is looked at: its measures as dimension lines, and where the centre may be. */
-import type { Blank, Outline, Piece, Plan } from "../api/types";
+import type { Blank, Outline, Plan } from "../api/types";
+import type { OverStone } from "../piece/overStone";
 import type { Session } from "../piece/session";
-import { type Point, toScreen, type View } from "../stone/view";
+import { type Point, toScreen } from "../stone/view";
 import { MeasureField, measuresOf } from "./OutlineFields";
 import { useBlankReport } from "./useBlankReport";
 import { useTried } from "./useTried";
-
-interface Props {
-  session: Session;
-  piece: Piece;
-  plan: Plan;
-  view: View;
-  width: number;
-  height: number;
-}
 
 const AWAY_PX = 26;
 const ASIDE_PX = 54;
 const TICK_PX = 6;
 const FIELD_PX = 104;
 
-export function OnTheStone({ session, piece, plan, view, width, height }: Props) {
+export function OnTheStone({ session, piece, plan, view, width, height }: OverStone) {
   const { tryBlank } = useTried(session);
   const report = useBlankReport(piece);
   const { outline } = piece.blank;

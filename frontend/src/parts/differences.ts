@@ -6,16 +6,20 @@ export interface Differences<T> {
   others: T[];
 }
 
+/** What changes with every use, and says nothing of a piece. */
+const PASSING = ["left", "price"];
+
 export function differences<T extends { id: string }>(own: readonly T[], stock: readonly T[]): Differences<T> {
-  const mine = new Map(own.map((one) => [one.id, JSON.stringify(sorted(one))]));
+  const mine = new Map(own.map((one) => [one.id, JSON.stringify(lasting(one))]));
   return {
-    changed: stock.filter((one) => mine.has(one.id) && mine.get(one.id) !== JSON.stringify(sorted(one))),
+    changed: stock.filter((one) => mine.has(one.id) && mine.get(one.id) !== JSON.stringify(lasting(one))),
     others: stock.filter((one) => !mine.has(one.id)),
   };
 }
 
-function sorted(one: object): object {
-  return Object.fromEntries(Object.entries(one).sort(([a], [b]) => (a < b ? -1 : 1)));
+function lasting(one: object): object {
+  const kept = Object.entries(one).filter(([name]) => !PASSING.includes(name));
+  return Object.fromEntries(kept.sort(([a], [b]) => (a < b ? -1 : 1)));
 }
 
 /** The list with these taken over from the stock. */

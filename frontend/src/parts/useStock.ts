@@ -8,9 +8,12 @@ export function useKitTools(): Tool[] {
   return (query.data as Kit | undefined)?.tools ?? [];
 }
 
+export function useShelfStock(): Shelf | undefined {
+  return useQuery({ queryKey: ["stock", "shelf"], queryFn: () => stock("shelf") }).data as Shelf | undefined;
+}
+
 export function useShelfPaints(): Paint[] {
-  const query = useQuery({ queryKey: ["stock", "shelf"], queryFn: () => stock("shelf") });
-  return (query.data as Shelf | undefined)?.paints ?? [];
+  return useShelfStock()?.paints ?? [];
 }
 
 async function stock(ident: "kit" | "shelf") {

@@ -4,10 +4,14 @@ import { useHotkeys, useLocalStorage } from "@mantine/hooks";
 import { useCallback, useMemo, useState } from "react";
 import { useStore } from "zustand";
 import { useShallow } from "zustand/react/shallow";
-import type { Piece, Plan } from "../api/types";
+import { SEEN } from "../api/facts";
+import type { Piece, Plan, SeenAs } from "../api/types";
+import { AreasOnStone } from "../areas/AreasOnStone";
 import { OnTheStone, setCentre } from "../blank/OnTheStone";
 import { Spoke } from "../spoke/Spoke";
 import { Stone } from "../stone/Stone";
+import { useSeen } from "../stone/useSeen";
+import { Choice } from "../studio/Choice";
 import { BranchNotice } from "./BranchNotice";
 import { DotNote } from "./DotNote";
 import { type Part, Parts } from "./Parts";
@@ -21,12 +25,15 @@ interface Props {
   plan: Plan;
 }
 
+const SEEN_PX = 158;
+/** What an eye tells apart at two metres: one minute of arc. */
+const FAR_MM = 0.58;
 const BLANK_MARGIN = 0.7; // room for the dimension lines round the stone
 
 export function Instruments({ session, piece, plan }: Props) {
-  const { row, shown, problem, planOf } = useStore(
+  const { row, shown, pointed, problem, planOf } = useStore(
     session.sight,
-    useShallow(({ row, shown, problem, planOf }) => ({ row, shown, problem, planOf })),
+    useShallow(({ row, shown, pointed, problem, planOf }) => ({ row, shown, pointed, problem, planOf })),
   );
   const sliding = useStore(session.sight, ({ moving }) => (moving ? firstMoved(piece, moving) : null));
   const [guides, setGuides] = useLocalStorage({
@@ -40,8 +47,26 @@ export function Instruments({ session, piece, plan }: Props) {
   const drawn = planOf ?? piece;
   const of = sliding === null ? piece : drawn; // what is slid is shown as it was last planned
   const measured = part === "Blank";
-  const places = useMemo(() => plan.verdicts.find((one) => one.key === shown)?.dots ?? [], [plan, shown]);
-  const onDrawn = useCallback((drawnPlan: Plan) => session.drawn(drawnPlan), [session]);
+  const Over = { Blank: OnTheStone, Areas: plan.blank.closed ? null : AreasOnStone }[part as string];
+  const places = useMemo(
+    () => (pointed?.plan === plan ? pointed.dots : (plan.verdicts.find((one) => one.key === shown)?.dots ?? [])),
+    [plan, shown, pointed],
+  );
+  const [way, setWay] = useState<SeenAs>("painted");
+  const [beside, setBeside] = useState<SeenAs | "">("");
+  const seen = useSeen(plan, drawn, way);
+  const other = useSeen(plan, drawn, beside || "painted");
+  const onDrawn = useCallback(() => session.drawn(plan), [session, plan]);
+  const shared = {
+    name: `${piece.name}, ${plan.totals.dots} dots`,
+    poles: "poles" in drawn.blank.relief ? drawn.blank.relief.poles : undefined,
+    sliding,
+    row,
+    places,
+    guides: measured ? ("over" as const) : guides ? ("under" as const) : ("none" as const),
+    margin: measured ? BLANK_MARGIN : undefined,
+    describe: (dot: number) => <DotNote piece={drawn} plan={plan} dot={dot} />,
+  };
   return (
     <main className={`instruments ${filled ? `fill-${filled}` : ""}`}>
       <BranchNotice session={session} />
@@ -60,28 +85,44 @@ export function Instruments({ session, piece, plan }: Props) {
           >
             <Splitter.Pane defaultSize="42%" min="20%" max="70%" className="pane-stone">
               <section className="instrument" aria-label="The stone">
-                <Stone
-                  plan={plan}
-                  base={drawn.blank.base.colour}
-                  name={`${piece.name}, ${plan.totals.dots} dots`}
-                  poles={"poles" in drawn.blank.relief ? drawn.blank.relief.poles : undefined}
-                  sliding={sliding}
-                  row={row}
-                  places={places}
-                  guides={measured ? "over" : guides ? "under" : "none"}
-                  margin={measured ? BLANK_MARGIN : undefined}
-                  over={
-                    measured
-                      ? (view, width, height) => <OnTheStone {...{ session, piece: of, plan, view, width, height }} />
-                      : undefined
-                  }
-                  onPick={(dot, at) => {
-                    if (measured && of.blank.centre.kind === "point") setCentre(session, plan, at);
-                    else session.pick(dot === null ? null : plan.dots.row[dot]!);
-                  }}
-                  describe={(dot) => <DotNote piece={drawn} plan={plan} dot={dot} />}
-                  onDrawn={onDrawn}
-                />
+                <div className="stone-pair">
+                  <Stone
+                    {...shared}
+                    plan={seen.plan}
+                    base={seen.base}
+                    blur={way === "far" ? FAR_MM : 0}
+                    over={
+                      Over
+                        ? (view, width, height) => <Over {...{ session, piece: of, plan, view, width, height }} />
+                        : undefined
+                    }
+                    onPick={(dot, at) => {
+                      if (measured && of.blank.centre.kind === "point") setCentre(session, plan, at);
+                      else session.pick(dot === null ? null : plan.dots.row[dot]!);
+                    }}
+                    onDrawn={onDrawn}
+                  />
+                  {beside && (
+                    <Stone
+                      {...shared}
+                      plan={other.plan}
+                      base={other.base}
+                      name={`${piece.name}, ${SEEN.find(([id]) => id === beside)?.[1]}`}
+                      blur={beside === "far" ? FAR_MM : 0}
+                      onPick={(dot) => session.pick(dot === null ? null : plan.dots.row[dot]!)}
+                    />
+                  )}
+                </div>
+                <div className="stone-seen">
+                  <Choice name="Seen" value={way} options={SEEN} onChange={setWay} width={SEEN_PX} />
+                  <Choice
+                    name="Beside it, seen"
+                    value={beside}
+                    options={[["", "nothing beside it"], ...SEEN]}
+                    onChange={setBeside}
+                    width={SEEN_PX}
+                  />
+                </div>
                 {!measured && (
                   <Button
                     className="stone-guides"

@@ -1,16 +1,17 @@
-/** The parts of a piece that are edited beside the stone: rows, blank, tools and colours. */
+/** The parts of a piece that are edited beside the stone: rows, areas, blank, tools and colours. */
 import { Tabs } from "@mantine/core";
 import { memo, useDeferredValue } from "react";
 import { useStore } from "zustand";
 import type { Piece, Plan } from "../api/types";
+import { AreasPart } from "../areas/AreasPart";
 import { BlankPart } from "../blank/BlankPart";
-import { ColoursPart } from "../parts/ColoursPart";
+import { ColoursPart } from "../colours/ColoursPart";
 import { ToolsPart } from "../parts/ToolsPart";
 import { RowSheet } from "../sheet/RowSheet";
 import { spokenText, useUnits } from "../studio/units";
 import type { Session } from "./session";
 
-const PARTS = ["Rows", "Blank", "Tools", "Colours"] as const;
+const PARTS = ["Rows", "Areas", "Blank", "Tools", "Colours"] as const;
 export type Part = (typeof PARTS)[number];
 
 interface Props {
@@ -50,6 +51,9 @@ export function Parts({ session, piece, plan, row, part, setPart }: Props) {
       </Tabs.List>
       <Tabs.Panel value="Rows" className="part">
         <Rows session={session} piece={written} plan={shown} row={row} sliding={sliding} />
+      </Tabs.Panel>
+      <Tabs.Panel value="Areas" className="part">
+        <AreasPart session={session} piece={piece} closed={plan.blank.closed} setPart={setPart} />
       </Tabs.Panel>
       <Tabs.Panel value="Blank" className="part">
         <BlankPart session={session} piece={piece} plan={plan} />

@@ -1,10 +1,10 @@
 /** The verdict line: the plan summed up in words; each finding shows its places and offers remedies. */
-import { Button, Collapse, TextInput } from "@mantine/core";
+import { Button, Collapse } from "@mantine/core";
 import { useState } from "react";
 import { useStore } from "zustand";
-import { fieldsOf } from "../api/facts";
-import type { Plan, Remedy, Verdict } from "../api/types";
-import { spokenLength, spokenText, type Units, useUnits } from "../studio/units";
+import type { Plan } from "../api/types";
+import { spokenLength, type Units, useUnits } from "../studio/units";
+import { Finding } from "./Finding";
 import type { Session } from "./session";
 import { useRemedies } from "./useRemedies";
 import "./verdicts.css";
@@ -15,8 +15,6 @@ interface Props {
   problem: string | null;
   shown: string | null;
 }
-
-const SIGN = { serious: "▲", warning: "△", note: "·" } as const;
 
 export function VerdictLine({ session, plan, problem, shown }: Props) {
   const units = useUnits((state) => state.units);
@@ -35,6 +33,7 @@ export function VerdictLine({ session, plan, problem, shown }: Props) {
               {...{ session, verdict, units }}
               remedies={remedies[verdict.key]}
               shown={shown === verdict.key}
+              onShow={(on) => session.show(on ? verdict.key : null)}
             />
           ))}
         </ul>
@@ -79,89 +78,4 @@ export function summary(plan: Plan, units: Units): string {
         ? `${open.length} note${open.length > 1 ? "s" : ""}`
         : "All clear";
   return `${rows} row${rows === 1 ? "" : "s"}, ${dots} dot${dots === 1 ? "" : "s"}. ${state}, ${edge}.`;
-}
-
-interface FindingProps {
-  session: Session;
-  verdict: Verdict;
-  units: Units;
-  /** Undefined while they are being tried. */
-  remedies: Remedy[] | undefined;
-  shown: boolean;
-}
-
-function Finding({ session, verdict, units, remedies, shown }: FindingProps) {
-  const [accepting, setAccepting] = useState(false);
-  const accepted = verdict.accepted !== null;
-  const show = () => {
-    session.show(shown ? null : verdict.key);
-    if (verdict.rows[0] !== undefined) session.pick(verdict.rows[verdict.rows.length - 1]!);
-  };
-  return (
-    <li className={accepted ? "verdict accepted" : `verdict ${verdict.severity}`}>
-      <span className="verdict-sign" aria-hidden="true">
-        {accepted ? "✓" : SIGN[verdict.severity]}
-      </span>
-      <span className="verdict-text">
-        <span className="visually-hidden">{accepted ? "accepted" : verdict.severity}: </span>
-        {spokenText(verdict.text, units)}
-        {accepted && <em> Accepted{verdict.accepted ? `: ${verdict.accepted}` : ""}.</em>}
-      </span>
-      <span className="verdict-acts">
-        {verdict.rows.length > 0 && (
-          <Button size="compact-xs" variant="subtle" aria-pressed={shown} onClick={show}>
-            {shown ? "Hide places" : "Show places"}
-          </Button>
-        )}
-        {!accepted && !remedies && <span className="verdict-trying">trying remedies…</span>}
-        {!accepted &&
-          remedies?.map((remedy) => (
-            <Button key={remedy.label} size="compact-xs" variant="light" onClick={() => void session.remedy(remedy)}>
-              {spokenText(remedy.label, units)}
-            </Button>
-          ))}
-        {accepted ? (
-          <Button size="compact-xs" variant="subtle" onClick={() => revoke(session, verdict.key)}>
-            Take back
-          </Button>
-        ) : (
-          <Button size="compact-xs" variant="subtle" aria-expanded={accepting} onClick={() => setAccepting(!accepting)}>
-            Accept…
-          </Button>
-        )}
-      </span>
-      {accepting && !accepted && (
-        <form
-          className="verdict-reason"
-          onSubmit={(event) => {
-            event.preventDefault();
-            accept(session, verdict.key, String(new FormData(event.currentTarget).get("reason") ?? "").trim());
-            setAccepting(false);
-          }}
-        >
-          <TextInput
-            name="reason"
-            aria-label="Why it is meant so"
-            placeholder="Why it is meant so"
-            maxLength={fieldsOf("Accepted").reason?.longest}
-            autoFocus
-          />
-          <Button size="xs" type="submit">
-            Accept
-          </Button>
-        </form>
-      )}
-    </li>
-  );
-}
-
-function accept(session: Session, key: string, reason: string): void {
-  session.edit("Accept a verdict", (piece) => ({ ...piece, accepted: [...piece.accepted, { key, reason }] }));
-}
-
-function revoke(session: Session, key: string): void {
-  session.edit("Take back an acceptance", (piece) => ({
-    ...piece,
-    accepted: piece.accepted.filter((one) => one.key !== key),
-  }));
 }

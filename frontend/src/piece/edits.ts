@@ -79,6 +79,7 @@ export function copied(row: Row, id: string): Row {
     });
   return {
     ...row,
+    painted: null, // a copy is not on the piece yet
     id,
     pattern: row.pattern.map((member) => ({ ...member, id: dots.get(member.id)! })),
     trims: renamed(row.trims as Trim[]) as Row["trims"],

@@ -18,6 +18,8 @@ interface Sight {
   row: number | null;
   /** Key of the verdict whose places are shown. */
   shown: string | null;
+  /** Dots of the plan that an instrument points at. */
+  pointed: { plan: Plan; dots: number[] } | null;
 }
 
 /** What the server made of a piece, and what the edit is about. */
@@ -37,6 +39,7 @@ export class Session {
     problem: null,
     row: null,
     shown: null,
+    pointed: null,
   }));
   private readonly planner = new Planner(
     (plan, planOf) => this.sight.setState({ plan, planOf, problem: null }),
@@ -132,7 +135,12 @@ export class Session {
   }
 
   show(key: string | null): void {
-    this.sight.setState({ shown: key });
+    this.sight.setState({ shown: key, pointed: null });
+  }
+
+  /** Point at dots of this plan, or at none. */
+  point(plan: Plan, dots: number[]): void {
+    this.sight.setState({ pointed: dots.length > 0 ? { plan, dots } : null, shown: null });
   }
 
   async remedy(remedy: Remedy): Promise<void> {
@@ -163,7 +171,7 @@ export class Session {
   /** A row on another kind of track that fits, at the end. */
   async addRowOn(kind: string): Promise<void> {
     const added = await this.addedRow(async (piece) => {
-      const row = await need(client.POST("/api/begin/row", { body: { piece, kind } }));
+      const row = await need(client.POST("/api/begin/row", { body: { piece, kind, where: "" } }));
       return { at: piece.rows.length, row };
     });
     this.pickRow(added);
@@ -195,7 +203,10 @@ export class Session {
       const found = await find(piece);
       if (!found) return null;
       id = freshId("row", piece.rows);
-      return { piece: withRowAt(piece, found.at, { ...found.row, id }), mark: id };
+      const after = withRowAt(piece, found.at, { ...found.row, id });
+      if (piece.ramps.length === 0) return { piece: after, mark: id };
+      const body = { before: piece, after };
+      return { piece: await need(client.POST("/api/graded/follow", { body })), mark: id };
     });
     return id;
   }

@@ -17,6 +17,8 @@ import { PagePreview } from "./PagePreview";
 import { PaperFields } from "./PaperFields";
 import { PrinterFields } from "./PrinterFields";
 import "./print.css";
+import { useMargin } from "../colours/useMargin";
+import { useShelfStock } from "../parts/useStock";
 import { FIRST, type Options } from "./room";
 import { SheetList } from "./SheetList";
 import { SheetPart } from "./SheetPart";
@@ -50,7 +52,9 @@ function PrintStrip({ id, name }: { id: string; name: string }) {
 
 function Room({ session, piece }: { session: Session; piece: Piece }) {
   const [kind, setKind] = useState("guide");
-  const [options, setOptions] = useState<Options>(FIRST);
+  const [margin] = useMargin();
+  const [options, setOptions] = useState<Options>({ ...FIRST, extra: margin });
+  const shelf = useShelfStock();
   const settings = useSettings();
   const units = useUnits((state) => state.units);
   const sheets = useQuery({
@@ -61,7 +65,9 @@ function Room({ session, piece }: { session: Session; piece: Piece }) {
   const sheet = sheets.data?.find((one) => one.id === kind) ?? sheets.data?.[0];
   if (!sheet || !settings)
     return <main className="print">{sheets.error && <p role="alert">{sheets.error.message}</p>}</main>;
-  const request: PrintRequest = { piece, kind: sheet.id, ...options, printer: settings.printer, revision: "", units };
+  const own = sheet.asks.includes("extra") ? { shelf } : {};
+  const { printer } = settings;
+  const request: PrintRequest = { piece, kind: sheet.id, ...options, ...own, printer, revision: "", units };
   return (
     <main className="print">
       <div className="print-side">

@@ -3,7 +3,7 @@ import { fieldsOf } from "../api/facts";
 import type { Piece, PrintRequest } from "../api/types";
 
 /** Everything a sheet is printed with, but the piece and the kind. */
-export type Options = Required<Omit<PrintRequest, "piece" | "kind" | "printer" | "revision" | "units">>;
+export type Options = Required<Omit<PrintRequest, "piece" | "kind" | "printer" | "revision" | "units" | "shelf">>;
 
 const FACTS = fieldsOf("PrintRequest");
 

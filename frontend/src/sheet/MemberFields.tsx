@@ -125,9 +125,23 @@ function FormFields(props: FormProps) {
           />
         </>
       )}
+      {trackOf(row).fills && trackOf(row).sized && <ManyFields {...props} />}
       {row.pattern.length > 1 && member.form !== "blank" && <OwnShade {...props} />}
     </>
   );
+}
+
+/** How many of a size there may be in an area that is filled. */
+function ManyFields({ member, title, set }: FormProps) {
+  return (["most", "share"] as const).map((field) => (
+    <RuleField
+      key={field}
+      fact={FACTS[field]!}
+      name={`${title} ${FACTS[field]!.name}`}
+      value={member[field]}
+      set={(value) => set({ ...member, [field]: value as number | null })}
+    />
+  ));
 }
 
 function OwnShade({ member, title, set, row, piece, ramps }: FormProps) {

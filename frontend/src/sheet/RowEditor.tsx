@@ -4,7 +4,7 @@ import { IconArrowDown, IconArrowUp, IconCopy, IconRowInsertBottom, IconTrash } 
 import { useState } from "react";
 import { trackOf } from "../api/facts";
 import type { Plan } from "../api/types";
-import { copied, freshId, withoutRows, withRowAt, withRowMoved } from "../piece/edits";
+import { copied, freshId, withoutRows, withRow, withRowAt, withRowMoved } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, spokenLength, spokenText, type Units, useUnits } from "../studio/units";
 import { DistanceFields } from "./DistanceFields";
@@ -42,8 +42,9 @@ export function RowEditor(props: Props) {
     <fieldset className="row-editor" aria-label={`Edit ${name}`}>
       {planned?.noroom && <p className="row-noroom">No room: {spokenText(planned.noroom, units)}.</p>}
       {planned?.remainder != null && <p className="row-met">{met(planned, units)}</p>}
-      <PatternFields {...props} />
-      {(moves || !central) && (
+      {row.painted && <OnThePiece {...props} />}
+      {!row.painted && <PatternFields {...props} />}
+      {!row.painted && (moves || !central) && (
         <div className="row-fields">
           {moves && <OwnCentre {...props} />}
           {!central && <TrackFields {...props} />}
@@ -54,7 +55,7 @@ export function RowEditor(props: Props) {
       <ShadeFields {...props} />
       {!isDrawn(row) && <Trims {...props} />}
       <div className="row-actions">
-        {!isDrawn(row) && (
+        {!isDrawn(row) && !row.painted && (
           <Button size="xs" variant={fits ? "filled" : "default"} aria-expanded={fits} onClick={() => setFits(!fits)}>
             What fits here?
           </Button>
@@ -77,13 +78,36 @@ export function RowEditor(props: Props) {
           </ActionIcon>
         </Tooltip>
         <Tooltip label="Remove (Delete)">
-          <ActionIcon variant="subtle" aria-label={`Remove ${name}`} onClick={() => removeRow(session, index)}>
+          <ActionIcon
+            variant="subtle"
+            aria-label={`Remove ${name}`}
+            disabled={row.painted !== null}
+            onClick={() => removeRow(session, index)}
+          >
             <IconTrash size={17} />
           </ActionIcon>
         </Tooltip>
       </div>
-      {fits && <FitsTable {...props} />}
+      {fits && !row.painted && <FitsTable {...props} />}
     </fieldset>
+  );
+}
+
+/** What is painted stays as it is; what can be changed of it, and how to plan it again. */
+function OnThePiece({ session, index, row }: RowProps) {
+  const measured = row.painted!.parts.some((part) => part.measured.length > 0);
+  const again = () =>
+    session.edit("Plan a painted row again", (piece) => withRow(piece, index, { painted: null }), row.id);
+  return (
+    <div className="row-painted" role="note">
+      <p>
+        This row is on the piece{measured && ", with dots as they were measured there"}: what is painted stays, and
+        later rows go by it. Shades can be put right, and trims that were not begun can be changed.
+      </p>
+      <Button size="xs" variant="default" onClick={again}>
+        It was wiped off: plan it again
+      </Button>
+    </div>
   );
 }
 
@@ -111,6 +135,7 @@ export function moveRow(session: Session, index: number, by: -1 | 1): void {
 }
 
 export function removeRow(session: Session, index: number): void {
+  if (session.piece?.rows[index]?.painted) return;
   const last = (session.piece?.rows.length ?? 0) - 2;
   session.edit("Remove a row", (piece) =>
     withoutRows(piece, new Set(piece.rows.slice(index, index + 1).map(({ id }) => id))),

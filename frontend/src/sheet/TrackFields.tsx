@@ -7,6 +7,7 @@ import { withRow } from "../piece/edits";
 import { Choice } from "../studio/Choice";
 import { FileChooser, SVG_FILES } from "../studio/FileChooser";
 import { tellProblem } from "../studio/notice";
+import { AreasOf } from "./AreasOf";
 import { GapsOf } from "./GapsOf";
 import { askedOfRow, changeRow, type RowProps } from "./props";
 import { isDrawn } from "./words";
@@ -55,6 +56,14 @@ export function TrackFields(props: RowProps) {
               {...props}
               rows={(row.track as Rule)[field] as string[]}
               onChange={(rows) => set({ track: { ...row.track, [field]: rows } as Track })}
+            />
+          ),
+          areas: (field, fact) => (
+            <AreasOf
+              fact={fact}
+              {...props}
+              areas={(row.track as Rule)[field] as string[]}
+              onChange={(areas) => set({ track: { ...row.track, [field]: areas } as Track })}
             />
           ),
         }}

@@ -18,7 +18,7 @@ import { TrimList } from "./Trims";
 const BEYOND = 10; // a circle to pull to is first offered so far outside the row (mm)
 
 export function TrimFields(props: TrimProps) {
-  const { trim, set, drop, place, number, planned, piece } = props;
+  const { trim, set, drop, place, number, planned, piece, row } = props;
   const units = useUnits((state) => state.units);
   const [fits, setFits] = useState(false);
   const { model, name: kind } = TRIMS[trim.kind]!;
@@ -27,7 +27,11 @@ export function TrimFields(props: TrimProps) {
   const lists = Object.entries(fieldsOf(model)).filter(([, fact]) => fact.written === "rules");
   const change = (part: Rule) => set({ ...rule, ...part } as unknown as Trim);
   return (
-    <fieldset className="trim" aria-label={`Trim ${number + 1}: ${name}`}>
+    <fieldset
+      className="trim"
+      disabled={row.painted?.trims.includes(trim.id)}
+      aria-label={`Trim ${number + 1}: ${name}`}
+    >
       <div className="trim-head">
         <strong>{name}</strong>
         <span className="grow" />

@@ -5,6 +5,7 @@ import type { Piece, Plan } from "../api/types";
 import type { Session } from "../piece/session";
 import { lengthText, spokenLength, type Units, useUnits } from "../studio/units";
 import { walkWords } from "../studio/walkWords";
+import { areaCuts } from "./areas";
 import { type Seen, seenFrom, standsRound } from "./centre";
 import { type Dome, domes, type Lane, onHalf, tickStep, trimDomes } from "./section";
 import "./spoke.css";
@@ -23,6 +24,7 @@ const FOOT = 24;
 const TOP = 8;
 const LANES: Lane[] = ["on the lines", "between"];
 const LABEL_PX = 40;
+const AREA_PX = 5;
 const LINE_PX = 13;
 const LINES = 4;
 
@@ -60,6 +62,7 @@ export function Spoke({ session, plan: whole, piece: asWritten, row }: Props) {
               <line className="spoke-foot" x1={LEFT} x2={LEFT + rim * px} y1={base(which)} y2={base(which)} />
             </g>
           ))}
+          {half === "front" && <Areas seen={seen} px={px} base={base} />}
           {shown.map((dome) => {
             const planned = plan.rows[dome.row]!;
             const fixed = !slides(piece.rows[dome.row]);
@@ -98,9 +101,9 @@ export function Spoke({ session, plan: whole, piece: asWritten, row }: Props) {
   );
 }
 
-/** Whether a row lies at a distance that can be set. */
+/** Whether a row lies at a distance that can be set; what is painted stays. */
 function slides(row: Piece["rows"][number] | undefined): boolean {
-  return row !== undefined && trackOf(row).distances.includes("walk");
+  return row !== undefined && row.painted === null && trackOf(row).distances.includes("walk");
 }
 
 function domePath(dome: Dome, px: number, rise: number, base: number): string {
@@ -146,6 +149,22 @@ function Scale({ plan, rim, px, height, units }: ScaleProps) {
       />
     </g>
   );
+}
+
+/** Where the first spoke, and the line half a segment on, run through areas. */
+function Areas({ seen, px, base }: { seen: Seen; px: number; base: (lane: Lane) => number }) {
+  return areaCuts(seen).map(({ name, lane, from, to }) => (
+    <rect
+      key={`${lane} ${name} ${from}`}
+      className="spoke-area"
+      x={LEFT + from * px}
+      y={base(lane)}
+      width={(to - from) * px}
+      height={AREA_PX}
+    >
+      <title>{name}</title>
+    </rect>
+  ));
 }
 
 interface GapsProps {

@@ -26,11 +26,12 @@ export interface Dome {
 /** The domes of every row, the largest dot of each lane, inner rows first. */
 export function domes({ plan, piece, motif }: Seen, half: "front" | "back"): Dome[] {
   const segment = 360 / piece.segments;
+  const masked = piece.bare.some(({ rows }) => rows === "mask"); // what a mask took keeps its place, on no level
   return plan.rows.flatMap((row, index) => {
     if (!onHalf(piece.rows[index], half) || !standsRound(piece, index, motif)) return [];
     const lanes = new Map<Lane, number>();
     for (let dot = row.first; dot < row.first + row.places; dot++) {
-      if (Number.isNaN(plan.dots.x[dot])) continue;
+      if (Number.isNaN(plan.dots.x[dot]) || (masked && plan.dots.level[dot] === 0)) continue;
       const lane = row.walk === 0 ? "on the lines" : laneOf(plan, dot, piece.turn, segment);
       const best = lanes.get(lane);
       if (best === undefined || plan.dots.r[dot]! > plan.dots.r[best]! + 1e-9) lanes.set(lane, dot);

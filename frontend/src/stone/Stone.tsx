@@ -23,8 +23,12 @@ interface Props {
   places?: number[];
   /** Where guides lie: under the paint, over it while they are edited, or nowhere. */
   guides?: "under" | "over" | "none";
+  /** By how many degrees clockwise the piece is turned at first; where that changes, it is turned anew. */
+  turn?: number;
   /** Share of the window the blank fills. */
   margin?: number;
+  /** How much the eye blurs it (mm on the piece). */
+  blur?: number;
   onPick?: (dot: number | null, at: Point) => void;
   /** What to say of the dot that is pointed at. */
   describe?: (dot: number) => ReactNode;
@@ -37,12 +41,12 @@ const NONE: number[] = [];
 
 export function Stone(props: Props) {
   const { plan, base, name, poles, sliding = null, row = null, places = NONE, guides = "under" } = props;
-  const { margin = MARGIN, onPick, describe, onDrawn, over } = props;
+  const { turn = 0, margin = MARGIN, blur = 0, onPick, describe, onDrawn, over } = props;
   const frame = useRef<HTMLDivElement>(null);
   const layers = useRef<HTMLDivElement>(null);
   const { ref, width, height } = useElementSize<HTMLDivElement>();
   const { closed, span } = plan.blank;
-  const home = { ...fitting(width, height, span, margin), ...firstSide(plan, poles) };
+  const home = { ...fitting(width, height, span, margin), ...firstSide(plan, poles), turn: (turn * Math.PI) / 180 };
   const { view, now, show, reset, key, rolling } = useTurntable({ layers, home, rolls: closed });
   const [pointed, setPointed] = useState<number | null>(null);
   const { still, moving } = useLayers({
@@ -87,7 +91,11 @@ export function Stone(props: Props) {
       onKeyDown={(event) => event.target === event.currentTarget && key(event)}
       onDoubleClick={reset}
     >
-      <div ref={layers} className="stone-layers">
+      <div
+        ref={layers}
+        className="stone-layers"
+        style={blur > 0 ? { filter: `blur(${(blur * view.scale).toFixed(2)}px)` } : undefined}
+      >
         <canvas ref={still} {...canvas} />
         <canvas ref={moving} {...canvas} hidden={sliding === null} />
         <Overlay {...{ plan, base, view, width, height, row, places }} guides={guides === "over"} />

@@ -5,6 +5,7 @@ import { type Light, layers, tones } from "./paint";
 import type { Drawn, Scene } from "./scene";
 import { type Seen, seenDots } from "./side";
 import type { View } from "./view";
+import { drawCovers, drawZones } from "./zones";
 
 const CHUNK = 400;
 const ROUND = Math.PI * 2;
@@ -36,6 +37,7 @@ export function drawStone(
   const top = height / 2 + view.y * ratio;
   if (from === 0) {
     drawBlank(context, scene, view, { left, top, px, plain });
+    drawZones(context, scene.plan, view, { left, top, px });
     scene.under?.(context, { left, top, px });
   }
   const { r } = scene.plan.dots;
@@ -65,6 +67,7 @@ export function drawStone(
       for (const light of layers(tone, plain)) dots(tone.lights.includes(light) ? large : which, light);
     }
   }
+  if (to === Number.POSITIVE_INFINITY) drawCovers(context, scene.plan, view, { left, top, px });
 }
 
 /** A dot's edge: a circle, or an ellipse where the surface leans away. */

@@ -100,6 +100,6 @@ function seen(plan: Plan, view: View, guide: Plan["guides"][number]): string {
   return path;
 }
 
-function through(x: number[], y: number[], closed: boolean): string {
+export function through(x: number[], y: number[], closed: boolean): string {
   return `M${x.map((value, k) => `${value} ${y[k]}`).join("L")}${closed ? "Z" : ""}`;
 }

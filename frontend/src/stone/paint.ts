@@ -8,6 +8,8 @@ export interface Light {
 }
 
 export interface Tones {
+  /** Paint that is only planned yet has no light and no shade. */
+  flat: boolean;
   body: string;
   rim: string;
   lights: Light[];
@@ -16,11 +18,12 @@ export interface Tones {
 const SHADOW = { size: 1.04, shift: -0.07, fill: "rgba(0,0,0,0.28)" };
 
 /** From below upward: shadow, rim, body and lights; plainly the body alone. */
-export function layers({ body, rim, lights }: Tones, plain: boolean): Light[] {
-  if (plain) return [{ size: 1, shift: 0, fill: body }];
+export function layers({ flat, body, rim, lights }: Tones, plain: boolean): Light[] {
+  if (plain || flat) return [{ size: 1, shift: 0, fill: body }];
   return [SHADOW, { size: 1, shift: 0, fill: rim }, { size: 0.9, shift: 0.055, fill: body }, ...lights];
 }
 
+export const PLANNED = "planned";
 const WHITE: Channels = [255, 255, 255];
 const PALE = 0.94; // lighter paint is shown a little darker, so that its light is seen
 const DEEP = 0.12; // darker paint is shown a little lighter, rim and all, so that it has a shape on a dark base
@@ -44,6 +47,7 @@ export function tones(colour: string, finish: string): Tones {
     const rgb = modelled(channels(colour));
     const lit = `rgba(${mixed(rgb, [255, 255, 255], 0.75).join(",")},`;
     found = {
+      flat: finish === PLANNED,
       body: `rgb(${rgb.join(",")})`,
       rim: `rgb(${(brightness(rgb) < DEEP ? mixed(rgb, WHITE, RAISED) : mixed(rgb, [8, 10, 14], 0.34)).join(",")})`,
       lights: LIGHTS[finish]?.(lit) ?? [],
@@ -83,6 +87,11 @@ const LIGHTS: Record<string, (lit: string) => Tones["lights"]> = {
     { size: 0.56, shift: 0.1, fill: `${lit}0.2)` },
     { size: 0.3, shift: 0.36, fill: `${lit}0.55)` },
     { size: 0.1, shift: 0.5, fill: `${lit}1)` },
+  ],
+  wet: (lit) => [
+    { size: 0.6, shift: 0.2, fill: `${lit}0.16)` },
+    { size: 0.36, shift: 0.34, fill: `${lit}0.5)` },
+    { size: 0.2, shift: 0.42, fill: `${lit}1)` },
   ],
   neon: (lit) => [
     { size: 0.8, shift: 0.06, fill: `${lit}0.14)` },

@@ -1,7 +1,7 @@
 /** What is drawn on the stone's canvas. A whole plan is more than enough; a small picture brings no more than this. */
 import type { Plan, Sketch } from "../api/types";
 
-export interface Drawn extends Pick<Plan, "blank" | "shades" | "marks"> {
+export interface Drawn extends Pick<Plan, "blank" | "shades" | "zones" | "covers" | "marks"> {
   dots: Sketch["dots"];
 }
 

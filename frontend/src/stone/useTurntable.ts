@@ -55,12 +55,20 @@ export function useTurntable({ layers, home: first, rolls }: Options) {
     setView(home.current);
   }, []);
 
-  const { scale, yaw, pitch } = first;
+  const { scale, yaw, pitch, turn } = first;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the home view changes with these alone
   useEffect(() => {
     home.current = first;
     if (!touched.current) reset();
   }, [scale, yaw, pitch, reset]);
+
+  const shown = useRef(turn);
+  useEffect(() => {
+    if (shown.current === turn) return;
+    shown.current = turn;
+    home.current = { ...home.current, turn };
+    reset(); // whoever shows the piece turns it to what comes next
+  }, [turn, reset]);
 
   useLayoutEffect(() => {
     drawn.current = view;

@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 import { Link, useLocation } from "wouter";
 import { SetAside } from "../keeping/SetAside";
 import { Choice } from "./Choice";
+import { DryNotices } from "./DryNotices";
 import { useChangeSettings, useSettings } from "./settings";
 import { type Units, useUnits } from "./units";
 
@@ -49,6 +50,7 @@ export function Shell({ children, strip, title }: Props) {
             <span className="grow" />
           </>
         )}
+        <DryNotices />
         <SetAside />
         <StudioSettings />
       </header>

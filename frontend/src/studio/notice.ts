@@ -6,16 +6,26 @@ const closeButtonProps = { "aria-label": "Close this notice" };
 const shown: string[] = [];
 
 export function tell(message: string): void {
-  show({ message, color: "ink" });
+  show({ message, color: "ink", role: "status" });
 }
 
 export function tellProblem(cause: unknown): void {
   const message = cause instanceof Error ? cause.message : "Something went wrong.";
-  show({ message, color: "red", autoClose: 9000 });
+  show({ message, color: "red", autoClose: 9000, role: "alert" });
 }
 
-function show(notice: { message: string; color: string; autoClose?: number }): void {
+function show(notice: { message: string; color: string; role: "status" | "alert"; autoClose?: number }): void {
   const oldest = shown.length >= MOST ? shown.shift() : undefined;
   if (oldest) notifications.hide(oldest);
   shown.push(notifications.show({ ...notice, closeButtonProps }));
+}
+
+/** A notice of something long; what it answers says how far it is, and takes the notice away when all is done. */
+export function telling(what: string): (done: number, of: number) => void {
+  const still = { color: "ink", role: "status", autoClose: false, withCloseButton: false };
+  const id = notifications.show({ message: `${what}…`, ...still });
+  return (done, of) => {
+    if (done >= of) notifications.hide(id);
+    else notifications.update({ id, message: `${what}: ${done} of ${of}`, ...still });
+  };
 }

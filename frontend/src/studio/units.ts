@@ -30,6 +30,12 @@ export function lengthText(mm: number, units: Units, kind: LengthKind): string {
   return trimmed(value, DECIMALS[units]);
 }
 
+/** The number for an axis, as fine as it is typed. */
+export function onAxis(mm: number, units: Units): number {
+  const fine = 10 ** DECIMALS[units];
+  return Math.round((mm / PER_UNIT[units]) * fine) / fine;
+}
+
 /** The number with its unit, for sentences. */
 export function spokenLength(mm: number, units: Units, kind: LengthKind = "dot"): string {
   return `${lengthText(mm, units, kind)} ${SUFFIX[units]}`;

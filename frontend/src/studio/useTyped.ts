@@ -28,6 +28,7 @@ export function useTyped(shown: string, take: (typed: string) => string | null) 
   };
   const input = {
     ref: field,
+    "data-mantine-stop-propagation": typed !== null, // Escape takes back what was typed, and closes nothing yet
     onBlur: finish,
     onFocus: (event: React.FocusEvent<HTMLInputElement>) => event.target.select(),
     onKeyDown: (event: React.KeyboardEvent<HTMLInputElement>) => {

@@ -3,7 +3,7 @@ import { Button } from "@mantine/core";
 import type { Piece, Plan, Step, Work } from "../api/types";
 import { spokenText, useUnits } from "../studio/units";
 import { TrueSize } from "./TrueSize";
-import { long } from "./times";
+import { long, STATES } from "./times";
 
 interface Props {
   step: Step;
@@ -22,7 +22,7 @@ export function StepCard({ step, piece, plan, work, onPick, onMove }: Props) {
   const [mean, quick, slow] = step.minutes;
   return (
     <section className="work-card" aria-label="This step">
-      {step.care && <p className="work-care">{step.care}</p>}
+      {(step.wait || step.care) && <p className="work-care">{[step.wait, step.care].filter(Boolean).join(" ")}</p>}
       <p className="work-words">{spokenText(step.words, units)}</p>
       <dl className="work-facts">
         {tool && <Fact name="Tool">{tool.name}</Fact>}
@@ -80,13 +80,6 @@ function Fact({ name, children }: { name: string; children: React.ReactNode }) {
     </div>
   );
 }
-
-const STATES: Record<string, string> = {
-  touch: "may be touched",
-  top: "may carry something",
-  turn: "may be turned over",
-  varnish: "is dry right through",
-};
 
 /** What it waits for, and what must not wait. */
 function Waits({ step, work }: { step: Step; work: Work }) {

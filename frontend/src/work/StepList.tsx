@@ -1,19 +1,24 @@
 /** All steps by sittings, one of them picked; arrows go from one to the next. */
 import { useEffect, useRef } from "react";
-import type { Step, Work } from "../api/types";
+import type { Book, Step, Work } from "../api/types";
 import { spokenText, useUnits } from "../studio/units";
 import { type Sitting, sittings } from "./sittings";
 import { long } from "./times";
 
 interface Props {
   work: Work;
+  book: Book;
+  /** How many of the artist's own steps the times go by. */
+  timed: number;
   picked: string;
   onPick: (id: string) => void;
   /** What is said of the order as a whole. */
   children: React.ReactNode;
+  /** What stands below the list. */
+  after: React.ReactNode;
 }
 
-export function StepList({ work, picked, onPick, children }: Props) {
+export function StepList({ work, book, timed, picked, onPick, children, after }: Props) {
   const at = work.steps.findIndex((step) => step.id === picked);
   const go = (event: React.KeyboardEvent) => {
     const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
@@ -23,12 +28,13 @@ export function StepList({ work, picked, onPick, children }: Props) {
     onPick(next.id);
   };
   const own = sittings(work.steps);
+  const done = new Set(book.done.map((one) => one.step));
   return (
     <nav className="work-list" aria-label="Steps">
       <h1>Steps</h1>
       <p className="quiet small">
-        {work.steps.length} steps, {long(work.hand_minutes)} of work in {counted(own.length)}. Times are usual ones, not
-        yet yours.
+        {work.steps.length} steps, {long(work.hand_minutes)} of work in {counted(own.length)}.{" "}
+        {timed > 0 ? `Times go by ${timed} steps of yours.` : "Times are usual ones, not yet yours."}
       </p>
       {children}
       {own.map((sitting) => (
@@ -36,12 +42,13 @@ export function StepList({ work, picked, onPick, children }: Props) {
           <Heading sitting={sitting} />
           <ol onKeyDown={go}>
             {sitting.steps.map((step) => (
-              <Line key={step.id} step={step} picked={step.id === picked} onPick={onPick} />
+              <Line key={step.id} step={step} done={done.has(step.id)} picked={step.id === picked} onPick={onPick} />
             ))}
           </ol>
           {sitting.wait !== null && <p className="work-wait small">then {long(sitting.wait)} to dry</p>}
         </section>
       ))}
+      {after}
     </nav>
   );
 }
@@ -59,7 +66,14 @@ function Heading({ sitting }: { sitting: Sitting }) {
   );
 }
 
-function Line({ step, picked, onPick }: { step: Step; picked: boolean; onPick: (id: string) => void }) {
+interface LineProps {
+  step: Step;
+  done: boolean;
+  picked: boolean;
+  onPick: (id: string) => void;
+}
+
+function Line({ step, done, picked, onPick }: LineProps) {
   const units = useUnits((state) => state.units);
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
@@ -77,7 +91,7 @@ function Line({ step, picked, onPick }: { step: Step; picked: boolean; onPick: (
         onClick={() => onPick(step.id)}
       >
         <span>{spokenText(step.words, units)}</span>
-        <span className="figures quiet small">{long(step.minutes[0])}</span>
+        <span className="figures quiet small">{done ? "✓ done" : long(step.minutes[0])}</span>
       </button>
     </li>
   );

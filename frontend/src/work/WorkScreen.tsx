@@ -1,12 +1,11 @@
 /** The steps of a piece, from bare blank to finished, in the order of the hand. */
 import { Button } from "@mantine/core";
 import { IconPrinter } from "@tabler/icons-react";
-import { useQuery } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { Link } from "wouter";
 import { useStore } from "zustand";
-import { client, download, need } from "../api/client";
-import type { Piece, Plan, Step, Work } from "../api/types";
+import { download } from "../api/client";
+import type { Book, Piece, Plan, Step, Work } from "../api/types";
 import { Saved, UndoRedo } from "../piece/Strip";
 import type { Session } from "../piece/session";
 import { useUndoKeys } from "../piece/useKeys";
@@ -17,6 +16,9 @@ import { Lost } from "../studio/Lost";
 import { tellProblem } from "../studio/notice";
 import { Shell } from "../studio/Shell";
 import { spokenText, useUnits } from "../studio/units";
+import { TableBook } from "../table/book";
+import { useSteps } from "../table/useSteps";
+import { AtTheTable } from "./AtTheTable";
 import { Choices } from "./Choices";
 import { paintedUntil } from "./painted";
 import { StepCard } from "./StepCard";
@@ -53,6 +55,7 @@ function WorkStrip({ session, piece }: { session: Session; piece: Piece | null }
       <Saved ledger={session.ledger} />
       <span className="grow" />
       <Button
+        variant="default"
         disabled={!piece}
         leftSection={<IconPrinter size={17} />}
         onClick={() => piece && void card(piece)}
@@ -60,33 +63,32 @@ function WorkStrip({ session, piece }: { session: Session; piece: Piece | null }
       >
         Work card
       </Button>
+      <Button component={Link} href={`/piece/${session.ledger.ident}/table`}>
+        At the table
+      </Button>
     </>
   );
 }
 
 function Steps({ session, piece }: { session: Session; piece: Piece }) {
   const [picked, setPicked] = useState<string | null>(null);
-  const asked = useQuery({
-    queryKey: ["work", piece],
-    queryFn: async ({ signal }) => {
-      const work = need(client.POST("/api/work", { body: { piece, reports: [] }, signal }));
-      const plan = need(client.POST("/api/plan", { body: piece, params: { query: { verdicts: "no" } }, signal }));
-      const [steps, dots] = await Promise.all([work, plan]);
-      return { work: steps as Work, plan: dots as Plan };
-    },
-    placeholderData: (before) => before,
-    retry: false,
-  });
-  if (asked.error)
+  const [table] = useState(() => new TableBook(session.ledger.ident));
+  useEffect(() => table.open(), [table]);
+  const book = useStore(table.store, (state) => state.book);
+  const { steps, problem } = useSteps(piece, book);
+  if (!steps || !book)
     return (
       <main className="page">
-        <p role="alert">{asked.error.message}</p>
+        <p role={problem ? "alert" : "status"}>{problem ?? "Working out the steps…"}</p>
       </main>
     );
-  if (!asked.data) return <main className="page quiet">Working out the steps…</main>;
-  const { work, plan } = asked.data;
+  const { work, plan, taught } = steps;
+  const timed = taught.paces.length;
   const step = work.steps.find((one) => one.id === picked) ?? work.steps[0]!;
-  return <Shown {...{ session, piece, work, plan, step }} busy={asked.isPlaceholderData} onPick={setPicked} />;
+  const busy = steps.piece !== piece;
+  return (
+    <Shown {...{ session, work, plan, table, book, timed, step, problem, busy }} piece={piece} onPick={setPicked} />
+  );
 }
 
 type Moves = Piece["work"]["moves"];
@@ -96,12 +98,16 @@ interface ShownProps {
   piece: Piece;
   work: Work;
   plan: Plan;
+  table: TableBook;
+  book: Book;
+  timed: number;
   step: Step;
+  problem: string | null;
   busy: boolean;
   onPick: (id: string) => void;
 }
 
-function Shown({ session, piece, work, plan, step, busy, onPick }: ShownProps) {
+function Shown({ session, piece, work, plan, table, book, timed, step, problem, busy, onPick }: ShownProps) {
   const units = useUnits((state) => state.units);
   const painted = useMemo(() => paintedUntil(plan, work.steps, step), [plan, work, step]);
   const change = (label: string, make: (now: Moves) => Moves) =>
@@ -113,12 +119,20 @@ function Shown({ session, piece, work, plan, step, busy, onPick }: ShownProps) {
     ]);
   return (
     <main className="work" aria-busy={busy}>
-      <StepList work={work} picked={step.id} onPick={onPick}>
+      <StepList
+        work={work}
+        book={book}
+        timed={timed}
+        picked={step.id}
+        onPick={onPick}
+        after={<AtTheTable {...{ session, piece, table, book }} />}
+      >
         {piece.work.moves.length > 0 && (
           <Button size="xs" variant="default" onClick={() => change("Take the order that was found", () => [])}>
             Take the order that was found
           </Button>
         )}
+        {problem && <p role="alert">{problem}</p>}
         {work.refused.map((why) => (
           <p key={why} className="work-hand small" role="status">
             {spokenText(why, units)}

@@ -10,3 +10,11 @@ export function long(minutes: number): string {
   const days = Math.round((2 * whole) / DAY) / 2;
   return days === 1 ? "a day" : `${days} days`;
 }
+
+/** What paint is, or may have done to it, once it is as dry as each state says. */
+export const STATES: Record<string, string> = {
+  touch: "may be touched",
+  top: "may carry something",
+  turn: "may be turned over",
+  varnish: "is dry right through",
+};

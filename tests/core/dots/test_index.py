@@ -72,6 +72,15 @@ class IndexTest(FernTestCase):
         self.assert_mm(clear, float(all_clear.min()), 1e-9)
         self.assert_mm(float(all_clear[one, other]), clear, 1e-9)
 
+    def test_the_search_ends_where_the_reach_is_rounded_down(self) -> None:
+        """The clear distance found, plus the widest disc, less it again, comes out below itself here: the look that was
+        to be the last was asked for again and again."""
+        index, (x, y, z, radius) = Index(*discs(9817, 700)), discs(9818, 500)
+        clear, one, other = index.closest(x + 134.0, y, z, radius)
+        all_clear = plain(index, x + 134.0, y, z) - radius[:, None]
+        self.assert_mm(clear, float(all_clear.min()), 1e-9)
+        self.assert_mm(float(all_clear[one, other]), clear, 1e-9)
+
     def test_what_is_further_than_enough_need_not_be_found(self) -> None:
         index = Index(*discs(1, 2000))
         x, y, z, radius = discs(2, 2000)

@@ -1,8 +1,11 @@
 """The shades of a row in one step."""
 
-from fernring.core.document.shelf import PaintShade, Ramp, RampShade
+from itertools import pairwise
+
+from fernring.core.colour import oklch
+from fernring.core.document.shelf import Paint, PaintShade, Ramp, RampShade
 from fernring.core.errors import FitError
-from fernring.core.proposals.shading import round_the_spokes, shades
+from fernring.core.proposals.shading import hues_round, round_the_spokes, shades
 from tests import patterns
 from tests.assertions import FernTestCase
 from tests.patterns import TWO, at, centre, row
@@ -29,6 +32,23 @@ class ShadingTest(FernTestCase):
         self.assertEqual(list(found), [shade for shade in self.paints for _ in range(2)])
         self.assertEqual(round_the_spokes("abcdefghij", 3), list("aaabbbcccdddeeefffggghhh"))
         self.assertEqual(round_the_spokes("ab", 30), ["a"] * 24)
+
+    def test_a_hue_for_each_spoke_closes_evenly(self) -> None:
+        colours = {"red": "#b0303a", "green": "#5b9a48", "blue": "#2f62b8", "white": "#f5f3ec", "gold": "#e3b23c"}
+        paints = [Paint(id=ident, name=ident, colour=colour) for ident, colour in colours.items()]
+        found = [paint.id for paint in hues_round(paints, 8, 2)]
+        self.assertEqual(len(found), 16)
+        self.assertNotIn("white", found)
+        turns = [oklch.from_hex([colours[ident]])[0, 2] for ident in found[::2]]
+        steps = [(b - a) % 360 for a, b in pairwise([*turns, turns[0]])]
+        self.assertAlmostEqual(sum(steps), 360, places=6)
+        self.assertEqual({found.count(ident) for ident in ("red", "green", "blue", "gold")}, {4})
+        piece = self.piece.model_copy(update={"paints": (*self.piece.paints, *paints), "segments": 8})
+        for given, words in ((paints[:2], "three paints with a hue"), (paints, "at most 24 shades")):
+            with self.assertRaisesRegex(FitError, words):
+                hues_round(given, 13, 2)
+        with self.assertRaisesRegex(FitError, "25 for 8 spokes"):
+            shades(piece, 2, "hues")
 
     def test_refusals_say_why(self) -> None:
         for index, way, words in (

@@ -8,9 +8,9 @@ from hypothesis import strategies as st
 from shapely import Point, Polygon
 
 from fernring.core.document.region import BandRegion, DiscRegion, ShapeRegion
-from fernring.core.geometry.surface import Plane
 from fernring.core.regions.bare import region_of
 from tests.assertions import FernTestCase
+from tests.blanks import site
 
 STAR = ((0.0, -12.0), (3.0, -3.0), (12.0, 0.0), (3.0, 3.0), (0.0, 12.0), (-3.0, 3.0), (-12.0, 0.0), (-3.0, -3.0))
 
@@ -22,15 +22,15 @@ def shape(x: float = 0.0, y: float = 0.0) -> dict[str, Any]:
 class DistanceTest(FernTestCase):
     @given(st.floats(-30, 30), st.floats(-30, 30))
     def test_depth_inside_a_silhouette_as_shapely_has_it(self, x: float, y: float) -> None:
-        region = region_of(ShapeRegion.model_validate(shape()), Plane(50))
+        region = region_of(ShapeRegion.model_validate(shape()), site(50))
         star, point = Polygon(STAR), Point(x, y)
         wanted = star.exterior.distance(point) * (-1 if star.contains(point) else 1)
         found = region.signed_distance(np.array([x]), np.array([y]))
         self.assert_mm(float(found[0]), wanted, 1e-9)
 
     def test_discs_and_bands_in_closed_form(self) -> None:
-        disc = region_of(DiscRegion(x=3, y=4, diameter=6), Plane(50))
+        disc = region_of(DiscRegion(x=3, y=4, diameter=6), site(50))
         self.assert_mm(float(disc.signed_distance(np.zeros(1), np.zeros(1))[0]), 5 - 3)
-        band = region_of(BandRegion(inner=10, outer=20), Plane(50))
+        band = region_of(BandRegion(inner=10, outer=20), site(50))
         walk = np.array([8.0, 10.0, 13.0, 19.0, 23.0])
         np.testing.assert_allclose(band.signed_distance(0.6 * walk, 0.8 * walk), (2, 0, -3, -1, 3), atol=1e-9)

@@ -3,7 +3,8 @@
 from math import exp
 
 from fernring.core.document.shelf import Paint
-from fernring.core.work.drying import STATES, Drying, Report, drying, posterior
+from fernring.core.work import drying as drying_of
+from fernring.core.work.drying import STATES, Drying, Report, drying
 from tests import samples
 from tests.assertions import FernTestCase
 
@@ -58,12 +59,12 @@ class DryingTest(FernTestCase):
         learned = drying(samples.piece().blank, 20.0, reports)
         bare = drying(samples.piece().blank, 20.0)
         factor = learned.dot(3.0, paint(), "top") / bare.dot(3.0, paint(), "top")
-        self.assertAlmostEqual(factor, exp(posterior(reports).mean))
+        self.assertAlmostEqual(factor, exp(drying_of.learned(reports).mean))
         self.assertTrue(0.5 < factor < 0.65)
         self.assertEqual(learned.dot(3.0, paint(body="fluid"), "top"), bare.dot(3.0, paint(body="fluid"), "top"))
 
     def test_still_wet_prolongs_and_more_reports_are_surer(self) -> None:
-        wet, dry = (posterior([Report("medium", "none", 60.0, 60.0, dry)]) for dry in (False, True))
+        wet, dry = (drying_of.learned([Report("medium", "none", 60.0, 60.0, dry)]) for dry in (False, True))
         self.assertGreater(wet.mean, 0.0)
         self.assertEqual(dry.mean, 0.0)
-        self.assertLess(posterior([Report("fluid", "none", 60.0, 60.0, True)] * 2).sd, dry.sd)
+        self.assertLess(drying_of.learned([Report("fluid", "none", 60.0, 60.0, True)] * 2).sd, dry.sd)

@@ -6,6 +6,7 @@ from fernring.core.work.drying import drying
 from fernring.core.work.graph import Graph, graph
 from fernring.core.work.job import Job
 from fernring.core.work.step import After, Step
+from fernring.core.work.work import work
 from tests import patterns
 from tests.assertions import FernTestCase
 from tests.work_cases import worked
@@ -202,3 +203,39 @@ class GraphTest(FernTestCase):
         after = {step.id for step in bound(worked(patterns.row("n", 2.0, distance=patterns.at(10)), a, b)).steps}
         self.assertLessEqual(before, after)
         self.assertEqual(len(before), len(bound(worked(a, b)).steps))
+
+
+class ChoicesTest(FernTestCase):
+    def steps(self, *rows: patterns.Document, **more: object) -> list[Step]:
+        return list(work(worked(*(rows or (patterns.centre(3.0),)), **more)).steps)
+
+    def test_what_is_chosen_comes_where_it_belongs(self) -> None:
+        more = {"sides": True, "underbase": True, "overlay": "glitter", "selective": True, "base_coats": 1, "coats": 1}
+        kinds = [step.kind for step in self.steps(**more)]
+        for one, other in (
+            ("base coat", "sides"), ("sides", "underbase"), ("underbase", "mark out"), ("check", "overlay"),
+            ("overlay", "coat"), ("coat", "selective gloss"),
+        ):  # fmt: skip
+            self.assertLess(kinds.index(one), kinds.index(other), (one, other))
+        bare = [step.kind for step in self.steps(overlay="none", selective=True, coat="none")]
+        self.assertFalse({"sides", "underbase", "overlay", "selective gloss"} & set(bare))
+        cautions = {step.kind: step.cautions for step in self.steps(**more)}
+        for kind in ("overlay", "selective gloss"):
+            self.assertTrue(cautions[kind], kind)
+
+    def test_a_place_is_covered_when_dry_and_dotted_again(self) -> None:
+        repair = {"id": "repair-1", "kind": "cover", "row": "a", "where": "row 1 at 4 o'clock", "x": 1.0, "y": 2.0,
+                  "diameter": 3.0, "tool": "t3", "shade": "Red"}  # fmt: skip
+        others = [{**repair, "id": "repair-2", "kind": "accent"}, {**repair, "id": "repair-3", "kind": "hair line"},
+                  {**repair, "id": "repair-4", "row": "gone"}]  # fmt: skip
+        row = patterns.row("a", 3.0, distance=patterns.at(20), **SIX)
+        piece = worked(row, repairs=[repair, *others], coat="none")
+        found = work(piece)
+        by_kind = {step.kind: step for step in found.steps}
+        dots, cover, again = (by_kind[kind] for kind in ("dots", "cover", "again"))
+        self.assertEqual([(one.step, one.state) for one in found.after[cover.id] if one.state], [(dots.id, "touch")])
+        self.assertIn((cover.id, "touch"), [(one.step, one.state) for one in found.after[again.id]])
+        self.assertIn((dots.id, "top"), [(one.step, one.state) for one in found.after[by_kind["accent"].id]])
+        self.assertIn("at 4 o'clock", by_kind["hair line"].words)
+        self.assertRegex(again.words, r"Set it again, row 1 at 4 o'clock: \{3(\.0)?\}")
+        self.assertFalse([step for step in found.steps if "repair-4" in step.id])

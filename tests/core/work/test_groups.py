@@ -3,7 +3,7 @@
 import numpy as np
 
 from fernring.core.solved import solve_piece
-from fernring.core.work.groups import Family, Group, groups, halves_of
+from fernring.core.work.groups import Family, Group, groups
 from tests import patterns
 from tests.assertions import FernTestCase
 
@@ -66,5 +66,5 @@ class GroupsTest(FernTestCase):
         solved = solve_piece(
             patterns.with_rows(patterns.row("a", 4.0, distance=patterns.at(20), half="both", **SIX), **ball)
         )
-        self.assertEqual(halves_of(solved).tolist(), [0] * 6 + [1] * 6)
+        self.assertEqual(solved.back.tolist(), [0] * 6 + [1] * 6)
         self.assertEqual([group.key.half for group in groups(solved, False)], ["front", "back"])

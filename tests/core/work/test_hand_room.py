@@ -9,6 +9,7 @@ from fernring.core.work.drying import drying
 from fernring.core.work.hand_room import BLOCKED, OWN, Room, rooms
 from fernring.core.work.job import Job
 from fernring.core.work.kinds.dotting import DOTTING
+from fernring.core.work.work import Work, work
 from tests import patterns
 from tests.assertions import FernTestCase
 from tests.work_cases import worked
@@ -68,3 +69,31 @@ class HandRoomTest(FernTestCase):
         job = Job(solve_piece(piece), drying(piece.blank, 20.0))
         self.assertEqual(rooms(job, [], ()), ())
         self.assertTrue(np.isfinite([room.turntable or 0.0 for room in rested(dot("a", 0.0, 30.0))]).all())
+
+
+class OverTest(FernTestCase):
+    """A ring that is wet leaves a short hand no room inside it: the order begins with what lies inside."""
+
+    def worked(self, **more: object) -> Work:
+        ring = patterns.row("w", 3.0, distance=patterns.at(40.0), count={"kind": "absolute", "repeats": 60}, gap=0.1)
+        hand = {"reach": 30.0, "radius": 20.0}
+        piece = worked(ring, patterns.centre(2.0), hand=hand, coat="none", base_coats=0, **more)
+        return work(piece)
+
+    def ring_and_middle(self, **more: object) -> tuple[list[str], int]:
+        found = self.worked(**more)
+        piece = found.solved.piece
+        rows = [piece.rows[step.row].id for step in found.steps if step.kind == "dots"]
+        return rows, found.timed.hands
+
+    def test_the_order_keeps_the_hand_off_wet_paint(self) -> None:
+        """Largest first is only a preference; without the cost it decides."""
+        self.assertEqual(self.ring_and_middle(), (["centre", "w"], 0))
+        self.assertEqual(self.ring_and_middle(costs={"hand": 0.0}), (["w", "centre"], 0))
+
+    def test_a_hand_without_room_is_never_a_reason_for_no_order(self) -> None:
+        """The artist moves the ring before the centre."""
+        first = {step.row: step.id for step in self.worked().steps if step.kind == "dots"}
+        rows, hands = self.ring_and_middle(moves=[{"step": first[0], "before": first[1]}])
+        self.assertEqual(rows, ["w", "centre"])
+        self.assertEqual(hands, 1)

@@ -21,6 +21,9 @@ def starts(found: Work) -> dict[str, float]:
     return {step.id: begin for step, begin in zip(found.steps, found.begins, strict=True)}
 
 
+TRIED = "Try it at the side, and look whether it goes into every space."
+
+
 class WorkTest(FernTestCase):
     def test_nothing_is_broken_in_samples_and_random_pieces(self) -> None:
         random = np.random.default_rng(4)
@@ -74,8 +77,8 @@ class WorkTest(FernTestCase):
             patterns.row("b", 2.0, distance=patterns.at(30), shades=patterns.shades("red"), **SIX),
         )
         found = work(worked(*rows, **QUICK))
-        care = {step.kind: said for step, said in zip(found.steps, found.care, strict=True)}
-        self.assertEqual(care["dots"], "Wipe Tool 2, take Tool 3. Cover Red, stir Pale.")
+        care = {step.kind: said.words for step, said in zip(found.steps, found.care, strict=True)}
+        self.assertEqual(care["dots"], "Wipe Tool 2, take Tool 3. Cover Red, stir Pale. " + TRIED)
         self.assertRegex(care["top dots"], r"^Wait \d+ (minutes|hours) until something may lie on it\.$")
         self.assertEqual(found.sitting[0], 1)
         self.assertEqual(sorted(set(found.sitting)), list(range(1, found.sitting[-1] + 1)))
@@ -112,3 +115,28 @@ class WorkTest(FernTestCase):
     def test_too_much_is_refused(self) -> None:
         with patch.object(budget, "MOST_WORK", 20_000), self.assertRaises(SpentError):
             work(patterns.piece("petals"))
+
+
+class CareTest(FernTestCase):
+    def test_time_in_words(self) -> None:
+        """About: minutes up to an hour and a half, hours up to a day and a half."""
+        for minutes, words in (
+            (0.2, "a minute"), (1.4, "a minute"), (1.6, "2 minutes"), (89.0, "89 minutes"), (90.0, "2 hours"),
+            (35.9 * 60, "36 hours"), (36.5 * 60, "2 days"), (72 * 60.0, "3 days"),
+        ):  # fmt: skip
+            self.assertEqual(time_words(minutes), words)
+
+    def test_a_pot_that_is_long_open_is_stirred_and_re_wet(self) -> None:
+        """Rows of one shade for more than twenty minutes; not when the pots were covered in a wait."""
+        rows = [patterns.row(f"r{k}", 2.0, distance=patterns.at(8 + 5 * k), gap=0.3, fit="count") for k in range(6)]
+        found = work(worked(*rows, **QUICK))
+        said = [care.change for care, step in zip(found.care, found.steps, strict=True) if step.kind == "dots"]
+        self.assertEqual(
+            sum("re-wet" in words for words in said), len([w for w in said if "It has been" in w or "it has been" in w])
+        )
+        begins = [at for at, step in zip(found.begins, found.steps, strict=True) if step.kind == "dots"]
+        opened = begins[0]
+        for words, begin in zip(said[1:], begins[1:], strict=True):
+            self.assertEqual("re-wet" in words, begin - opened > 20.0)
+            opened = begin if "re-wet" in words else opened
+        self.assertTrue(any("re-wet" in words for words in said))

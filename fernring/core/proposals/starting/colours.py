@@ -9,6 +9,7 @@ from ...colour import cielab, oklab, srgb
 from ...colour.difference import ciede2000
 from ...colour.ramp import ramp
 from ...document.shelf import Paint
+from ...paint.recipes import mixes
 
 STANDS_OUT = 14.0
 APART, A_STEP = 12.0, 4.0
@@ -17,21 +18,33 @@ CLEAR = 0.6  # of their own chroma that colours keep midway
 
 def by_contrast(paints: tuple[Paint, ...], base: str) -> tuple[Paint, ...]:
     """The paints that stand out from the base, in the order given; all of them when none does."""
-    lab = cielab.from_srgb(srgb.from_hex([base, *(paint.colour for paint in paints)]))
+    lab = cielab.from_hex([base, *(paint.colour for paint in paints)])
     apart = ciede2000(lab[1:], lab[:1])
     return tuple(p for p, difference in zip(paints, apart, strict=True) if difference >= STANDS_OUT) or paints
 
 
+def covering(paints: tuple[Paint, ...]) -> tuple[Paint, ...]:
+    """Those that cover whatever is below them; all where none does."""
+    weak = ("neon", "glitter")
+    return tuple(one for one in paints if one.cover == "opaque" and one.finish not in weak) or paints
+
+
+def mixable(paints: tuple[Paint, ...]) -> tuple[Paint, ...]:
+    """Those of which a ramp can be mixed; all where there are fewer than two."""
+    found = tuple(paint for paint in paints if mixes(paint))
+    return found if len(found) > 1 else paints
+
+
 def light_to_deep(paints: tuple[Paint, ...]) -> tuple[Paint, ...]:
     """By falling lightness L*."""
-    lightness = cielab.from_srgb(srgb.from_hex([paint.colour for paint in paints]))[:, 0]
+    lightness = cielab.from_hex([paint.colour for paint in paints])[:, 0]
     return tuple(paints[k] for k in np.argsort(-lightness, kind="stable"))
 
 
 def accents(paints: tuple[Paint, ...], count: int = 2) -> tuple[Paint, ...]:
     """Paints far from each other, starting with the lightest: each next is furthest from those chosen."""
     ordered = light_to_deep(paints)
-    lab = cielab.from_srgb(srgb.from_hex([paint.colour for paint in ordered]))
+    lab = cielab.from_hex([paint.colour for paint in ordered])
     apart = ciede2000(lab[:, None], lab[None, :])
     chosen = [0]
     while len(chosen) < min(count, len(ordered)):
@@ -76,7 +89,7 @@ def clear_run(paints: tuple[Paint, ...]) -> tuple[Paint, ...]:
 def even_steps(stops: list[str], most: int) -> int:
     """The most steps, up to so many, of a ramp whose neighbours can be told apart; two at the least."""
     for steps in range(most, 2, -1):
-        lab = cielab.from_srgb(srgb.from_hex(ramp(stops, steps)))
+        lab = cielab.from_hex(ramp(stops, steps))
         if float(ciede2000(lab[:-1], lab[1:]).min()) >= A_STEP:
             return steps
     return 2

@@ -10,7 +10,7 @@ from ...document.shelf import Paint, PaintShade, Ramp, RampShade, Shade
 from ...rows.counts import repeats
 from ...rows.trims.kind import TrimRule
 from ..shading import round_the_spokes
-from .colours import accents, by_contrast, clear_run, contrasting, even_steps, light_to_deep
+from .colours import accents, by_contrast, clear_run, contrasting, covering, even_steps, light_to_deep, mixable
 from .recipe import Beat, Recipe, Role
 
 MOST_STEPS = 12
@@ -28,7 +28,7 @@ def coloured(piece: Piece, beats: Sequence[Beat], recipe: Recipe) -> Piece:
     """The piece with its rows painted from its own paints, each in the role its beat gives it; what touches contrasts
     as well as the paints can."""
     base = piece.blank.base.colour
-    paints = by_contrast(piece.paints, base)
+    paints = by_contrast(covering(piece.paints), base)
     bright = accents(paints)
     ramp, tints = _ramp(recipe, paints, bright, sum(beat.shade == "ramp" for beat in beats))
     left = list(tints)
@@ -52,7 +52,7 @@ def _ramp(
     recipe: Recipe, paints: tuple[Paint, ...], bright: tuple[Paint, ...], rows: int
 ) -> tuple[Ramp | None, list[Tint]]:
     """The run from centre to edge, and its tint for each of so many rows; one paint for all where there is but one."""
-    stops = _stops(tuple(paint for paint in paints if paint not in bright) or paints, recipe)
+    stops = _stops(mixable(tuple(paint for paint in paints if paint not in bright) or paints), recipe)
     if len(stops) < 2 or not rows:
         return None, [_tint(stops[0])] * rows
     colours = [paint.colour for paint in stops]

@@ -7,7 +7,9 @@ from pydantic import Field
 from .arc import ARC
 from .centre import CENTRE
 from .corner import CORNER
+from .edge import EDGE
 from .fan import FAN
+from .fill import FILL
 from .gaps import GAPS
 from .inset import INSET
 from .kind import TrackKind, TrackRule
@@ -15,9 +17,10 @@ from .line import LINE
 from .path import PATH
 from .ring import RING
 from .spiral import SPIRAL
+from .strokes import STROKES
 
 TRACKS: dict[str, TrackKind] = {
-    kind.id: kind for kind in (CENTRE, RING, INSET, LINE, ARC, SPIRAL, PATH, CORNER, FAN, GAPS)
+    kind.id: kind for kind in (CENTRE, RING, INSET, LINE, ARC, SPIRAL, PATH, CORNER, EDGE, STROKES, FAN, FILL, GAPS)
 }
 
 if TYPE_CHECKING:

@@ -5,7 +5,8 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from ...dots.table import Array
-from ...geometry.even import Curve, closed_places, open_places
+from ...geometry.chain import Chain
+from ...geometry.even import Curve, closed_places, cornered_places, open_places
 from ...geometry.frames import line_above
 from ..context import Context
 from ..counts import repeats
@@ -53,3 +54,16 @@ def _count(row: "Row", curve: Curve) -> int:
         return repeats(row.count, 1) * len(row.pattern)
     mean = float(np.mean(row.sizes))
     return int(curve.length / (mean + row.gap) + 1e-9) + (0 if curve.closed else 1)
+
+
+def cornered(row: "Row", curve: Curve, corners: Array, count: int | None) -> Chain:
+    """Places with one on every corner; fitted, the pitch is widened until all neighbours keep the gap."""
+    pitch = float(np.mean(row.sizes)) + row.gap
+    for _ in range(40):
+        s = cornered_places(curve, corners, pitch, count)
+        apart = np.linalg.norm(np.diff(curve(np.concatenate((s, s[:1]))), axis=0), axis=1)
+        gap = float((apart - pair_sums(row, len(s))).min())
+        if count is not None or gap >= row.gap - 1e-9 or len(s) <= len(corners):
+            break
+        pitch *= 1.01
+    return Chain(s, gap, 0.0)

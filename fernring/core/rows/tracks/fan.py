@@ -21,7 +21,7 @@ from ..placed import PlacedRow, unplaced
 from ..trims.grown import Grown, Mark
 from .corner import corner_points
 from .fanned import Axis, FanRule, Stroke, fan
-from .kind import TrackKind, TrackRule
+from .kind import TrackKind, TrackRule, always
 from .placing import Places, row_on
 
 if TYPE_CHECKING:
@@ -161,10 +161,6 @@ def _ends(context: Context) -> float:
     return float(lie) + (pi / 2 if across >= down else 0.0)
 
 
-def _always(_: "Row") -> bool:
-    return True
-
-
 def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
     track = row.track
     assert isinstance(track, FanTrack)
@@ -191,7 +187,7 @@ FAN = TrackKind(
     solve=solve_fan,
     sentence=_sentence,
     begin=_begin,
-    nests=_always,
+    nests=always,
     groups=False,
     swept=True,
 )

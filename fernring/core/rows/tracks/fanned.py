@@ -17,7 +17,7 @@ from ...geometry.root import root
 from ...geometry.surface import Plane
 from ...geometry.swept import Swept, clear_between, clear_of_discs, envelope
 from ...geometry.turn import direction
-from ...regions.bare import region_of
+from ...regions.bare import visible
 from ..context import Context
 from ..taper import taper
 
@@ -113,7 +113,7 @@ class _Room:
         bodies = [row.bodies for row in context.placed]
         columns = ("x", "y", "z", "radius")
         self.discs = np.array([np.concatenate([np.empty(0), *(getattr(one, c) for one in bodies)]) for c in columns])
-        self.bare = [(region_of(area.area, context.surface), area.gap) for area in context.bare]
+        self.bare = [(visible(area, context.bare, context.site), area.gap) for area in context.bare if area.bare]
 
     @cached_property
     def begins(self) -> Array | None:

@@ -24,7 +24,7 @@ from ...kept import Kept
 from ...words.lengths import mm
 from ..context import Context
 from ..placed import PlacedRow, unplaced
-from .kind import TrackKind, TrackRule
+from .kind import TrackKind, TrackRule, always
 from .placing import Places, row_on
 
 if TYPE_CHECKING:
@@ -211,10 +211,6 @@ def _made(radius: float, least: float, track: GapsTrack, made: list[float]) -> f
     return made[fitting - 1] if fitting else (0.0 if made else radius)
 
 
-def _always(_: "Row") -> bool:
-    return True
-
-
 def _sentence(_: "Row", placed: PlacedRow, __: int) -> str:
     least = mm(2 * float(placed.own_dots.radius.min()))
     return f"Into the gaps that are left, each as large as fits: {least} at the least."
@@ -232,7 +228,7 @@ GAPS = TrackKind(
     sentence=_sentence,
     begin=_begin,
     members=1,
-    nests=_always,
+    nests=always,
     groups=False,
     sized=False,
     fills=True,

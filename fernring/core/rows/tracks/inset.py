@@ -8,9 +8,8 @@ import numpy as np
 
 from ...document.distance import FromEdge
 from ...document.start import Between, Offset
-from ...dots.table import Array
 from ...geometry.chain import Chain
-from ...geometry.even import Curve, closed_places, cornered_places
+from ...geometry.even import Curve, closed_places
 from ...geometry.frames import lifted, line_above
 from ...geometry.outline.inset import inset
 from ...geometry.root import root
@@ -20,7 +19,8 @@ from ...words.lengths import mm
 from ..context import Context
 from ..counts import repeats
 from ..placed import PlacedRow, unplaced
-from .kind import AROUND, TrackKind, TrackRule
+from .along import cornered
+from .kind import AROUND, TrackKind, TrackRule, always
 from .placing import Places, members, outward, pair_sums, row_on
 
 if TYPE_CHECKING:
@@ -118,26 +118,13 @@ def _places(row: "Row", context: Context, curve: Curve, before: PlacedRow | None
     n, k = _count(row, context, curve), len(row.pattern)
     corners = curve.corners()
     if len(corners) and not _dipped(row, before):
-        return _cornered(row, curve, corners, None if row.fit == "count" else n)
+        return cornered(row, curve, corners, None if row.fit == "count" else n)
     while True:
         sums = pair_sums(row, n)
         found = closed_places(curve, sums, _start(row, context, curve, before, curve.length / n))
         if row.fit != "count" or found.gap >= row.gap or n - k < 3:
             return found
         n -= k
-
-
-def _cornered(row: "Row", curve: Curve, corners: Array, count: int | None) -> Chain:
-    """Places with one on every corner; fitted, the pitch is widened until all neighbours keep the gap."""
-    pitch = float(np.mean(row.sizes)) + row.gap
-    for _ in range(40):
-        s = cornered_places(curve, corners, pitch, count)
-        apart = np.linalg.norm(np.diff(curve(np.concatenate((s, s[:1]))), axis=0), axis=1)
-        gap = float((apart - pair_sums(row, len(s))).min())
-        if count is not None or gap >= row.gap - 1e-9 or len(s) <= len(corners):
-            break
-        pitch *= 1.01
-    return Chain(s, gap, 0.0)
 
 
 def _count(row: "Row", context: Context, curve: Curve) -> int:
@@ -166,10 +153,6 @@ def _dipped(row: "Row", before: PlacedRow | None) -> bool:
     return isinstance(row.start, Offset) and before is not None
 
 
-def _always(_: "Row") -> bool:
-    return True
-
-
 def _sentence(_: "Row", placed: PlacedRow, __: int) -> str:
     inside = f", {mm(placed.depth)} inside it" if placed.depth is not None else ""
     return f"Along the edge of the blank{inside}, evenly spread."
@@ -189,7 +172,7 @@ INSET = TrackKind(
     begin=_begin,
     drawn=True,
     repeats="round",
-    nests=_always,
+    nests=always,
     distances=("nested", "edge"),
     starts=AROUND,
 )

@@ -21,6 +21,15 @@ class TrackRule(Frozen):
 
     kind: str
 
+    @property
+    def about(self) -> tuple[str, ...]:
+        """Ids of the areas that it names."""
+        return tuple(getattr(self, "areas", ()))
+
+
+def always(_: "Row") -> bool:
+    return True
+
 
 def _never(_: "Row") -> bool:
     return False
@@ -42,6 +51,8 @@ class TrackKind:
 
     `sized` rows have the pattern's own sizes; others choose theirs from the kit. `fills` rows only fill what others
     leave. Dots of `swept` rows are the heads of swipes. Through the places of a `drawn` track a line can be drawn.
+    Tracks of `own_areas` see to bare areas themselves. A new row begins with so many
+    sizes (`sizes_begun`).
     """
 
     model: type[TrackRule]
@@ -65,6 +76,8 @@ class TrackKind:
     from_file: bool = False
     swept: bool = False
     drawn: bool = False
+    own_areas: bool = False
+    sizes_begun: int = 1
 
     @property
     def id(self) -> str:

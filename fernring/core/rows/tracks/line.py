@@ -7,11 +7,13 @@ import numpy as np
 from numpy.typing import NDArray
 from pydantic import Field
 
+from ...budget import spend
 from ...document.facts import named
-from ...document.numbers import Degrees
+from ...document.numbers import FIRST, Degrees, Ident
 from ...document.start import Between, Offset
 from ...dots.table import Array, Mask
 from ...ground.ground import Ground
+from ...regions.bare import joined_ground
 from ...words.lengths import mm
 from ..context import Context
 from ..placed import PlacedRow, unplaced
@@ -19,14 +21,19 @@ from .kind import TrackKind, TrackRule
 from .placing import Places, row_on
 
 if TYPE_CHECKING:
+    from shapely.geometry.base import BaseGeometry
+
     from ...document.row import Row
 
 Whole = NDArray[np.intp]
 MOST_A_LINE = 2000
+POINT = 40
 
 
 class LineTrack(TrackRule):
-    """Straight lines across the blank at even spacing, cut by the border. Angle 0 is upright."""
+    """Straight lines across the blank at even spacing, cut by the border, and by the edges of `areas` where some are
+    named. Angle 0 is upright.
+    """
 
     kind: Literal["line"] = "line"
     lines: Annotated[int, Field(strict=True, ge=1, le=200), named("Lines", "count", wide=88)] = 1
@@ -34,6 +41,7 @@ class LineTrack(TrackRule):
         float, Field(strict=True, allow_inf_nan=False, ge=0.5, le=1000), named("Apart", "length", wide=88)
     ] = 10.0
     angle: Annotated[Degrees, named("Slant", wide=88)] = 0.0
+    areas: Annotated[tuple[Ident, ...], FIRST, Field(max_length=20), named("Across", "areas", none="the blank")] = ()
 
 
 def solve_line(row: "Row", index: int, context: Context) -> PlacedRow:
@@ -48,17 +56,21 @@ def solve_line(row: "Row", index: int, context: Context) -> PlacedRow:
     way = radians(track.angle) + context.turn_rad
     along, aside = np.array([sin(way), -cos(way)]), np.array([cos(way), sin(way)])
     found: list[tuple[Array, Whole]] = []
-    half = float(np.hypot(*context.ground.outline.T).max())
+    across = _across(track, context)
+    middle = np.zeros(2) if across is None else _middle(across)
+    half = float(np.hypot(*context.ground.outline.T).max()) + float(np.hypot(*middle))
     radius = np.array([one.furthest for one in row.pattern])
     for k in range(track.lines):
         shift = (k - (track.lines - 1) / 2) * track.spacing
         t, member = _threaded(row, half, k)
-        points = shift * aside + t[:, None] * along
+        points = middle + shift * aside + t[:, None] * along
         inside = context.over(points[:, 0], points[:, 1], radius[member]) <= 1e-6
+        if across is not None:
+            inside &= _within(across, points, radius[member])
         found.append((points[inside], member[inside]))
     points, member = (np.concatenate(part) for part in zip(*found, strict=True))
     if row.laid == "beside":
-        free = _free(context, points, radius[member] + row.gap)
+        free = context.free_from_above(points[:, 0], points[:, 1], radius[member] + row.gap)
         points, member = points[free], member[free]
     if not len(points):
         return unplaced(row, index, "no line crosses the painted area")
@@ -66,13 +78,25 @@ def solve_line(row: "Row", index: int, context: Context) -> PlacedRow:
     return row_on(row, index, context, Places(points[:, 0], points[:, 1], out, member, 1, row.gap))
 
 
-def _free(context: Context, points: Array, reach: Array) -> Mask:
-    """Whether each place is clear of what lies there already, as seen from above; lines pass under other rows."""
-    free = np.ones(len(points), bool)
-    x = context.surface.side * points[:, 0]
-    for placed in context.placed:
-        free &= placed.seen_from_above.clear_of(x, points[:, 1], np.zeros(len(points)), reach - 1e-9)
-    return free
+def _across(track: LineTrack, context: Context) -> "BaseGeometry | None":
+    """The areas that the lines run across; None for the whole blank."""
+    if not any(one.id in track.areas for one in context.bare):
+        return None
+    return joined_ground(track.areas, context.bare, context.site)
+
+
+def _middle(area: "BaseGeometry") -> Array:
+    left, top, right, bottom = area.bounds
+    return np.array([(left + right) / 2, (top + bottom) / 2])
+
+
+def _within(area: "BaseGeometry", points: Array, radius: Array) -> Mask:
+    """Which dots lie wholly inside."""
+    import shapely
+
+    spend(POINT * len(points))
+    at = shapely.points(points)
+    return np.asarray(shapely.contains(area, at) & (shapely.distance(shapely.boundary(area), at) >= radius))
 
 
 def _threaded(row: "Row", half: float, line: int) -> tuple[Array, Whole]:
@@ -93,8 +117,9 @@ def _threaded(row: "Row", half: float, line: int) -> tuple[Array, Whole]:
 def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
     track = row.track
     assert isinstance(track, LineTrack)
+    where = " across the area" if track.areas else ""
     lines = "one straight line" if track.lines == 1 else f"{track.lines} straight lines {mm(track.spacing)} apart"
-    return f"Along {lines}, {track.angle:g}° from upright."
+    return f"Along {lines}{where}, {track.angle:g}° from upright."
 
 
 def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:

@@ -24,7 +24,8 @@ Whole = NDArray[np.intp]
 @dataclass(frozen=True)
 class Places:
     """x, y in plan, the direction outward at each place (rad), which member of the pattern is there, and the smallest
-    clear distance between neighbours (mm, inf when unknown). `repeats` counts copies of the whole track. `off` is by
+    clear distance between neighbours (mm, inf when unknown). `turn` says whose turn it is among the shades, where that
+    is not simply the next one's. `repeats` counts copies of the whole track. `off` is by
     how much gaps that should be equal differ.
     """
 
@@ -36,6 +37,7 @@ class Places:
     clear: float = inf
     sizes: Array | None = None
     off: float = 0.0
+    turn: NDArray[Any] | None = None
 
 
 def row_on(row: "Row", index: int, context: Context, places: Places) -> PlacedRow:
@@ -47,6 +49,8 @@ def row_on(row: "Row", index: int, context: Context, places: Places) -> PlacedRo
     (px, py, pz), walks = lifted(context.surface, x, y)
     widest = (float(radius.max(initial=0.0)) * 2,) if places.sizes is not None else diameters
     own = own_dots(px, py, pz, radius, walks, places.out_rad[keep], member, np.arange(len(x)))
+    if places.turn is not None:
+        own = own.replaced(slot=places.turn[keep])
     mean = float(walks.mean()) if len(walks) else 0.0
     return PlacedRow(index, places.repeats, widest, mean, places.clear, own, row.boundary, off=places.off)
 

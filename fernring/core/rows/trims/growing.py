@@ -80,8 +80,8 @@ class Growth:
 
 
 def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
-    """Everything the row's trims and shaped members add."""
-    formed = [k for k, member in enumerate(row.pattern) if member.shaped]
+    """Everything the row's trims and shaped members add; of a painted row what is not on the piece yet."""
+    formed = [k for k, member in enumerate(row.pattern) if member.shaped and row.painted is None]
     own = placed.own_dots
     sits = _sits(row)
     hosts = np.array([any(chosen) for chosen in sits])[own.member] if row.trims else np.zeros(placed.n, bool)
@@ -97,7 +97,7 @@ def grown(row: "Row", placed: PlacedRow, context: Context) -> Grown:
     dots = 0
     for kind in range(int(alike.max(initial=-1)) + 1):
         mine = wanted[alike == kind]
-        growth = _growth(row, own, around, int(mine[0]), sits)
+        growth = _growth(row, placed, around, int(mine[0]), sits)
         findings |= {(finding.code, finding.trim): finding for finding in growth.findings}
         dots += growth.count * len(mine)
         require_few(dots, len(marks) + len(growth.marks) * len(mine), "")
@@ -116,12 +116,15 @@ def extent(trims: Sequence[TrimRule], radius: float) -> float:
     return min(sum(trim_kind(trim).extent(trim, radius, extent) for trim in trims), FURTHEST * radius)
 
 
-def _growth(row: "Row", own: Dots, around: Around, k: int, sits: list[list[bool]]) -> Growth:
+def _growth(row: "Row", placed: PlacedRow, around: Around, k: int, sits: list[list[bool]]) -> Growth:
     """Everything that one dot carries."""
+    own = placed.own_dots
     member = row.pattern[int(own.member[k])]
     hand = -1.0 if own.place[k] % row.copies else 1.0
     host, growth = _host(own, around, k, hand), Growth(around)
-    if member.shaped:
+    if row.painted is not None:
+        growth.standing_on(host).extend(_painted_on(placed, around, host))
+    elif member.shaped:
         _shaped(growth, host, member)
     growth.grow(row.trims, host, 0, sits[int(own.member[k])])
     return growth
@@ -132,14 +135,23 @@ def _shaped(growth: Growth, host: Host, member: "Member") -> None:
     growth.mark(-1, host, made.spine, made.girth, made.outline, 0, glued=member.form == "crystal")
 
 
+def _painted_on(placed: PlacedRow, around: Around, host: Host) -> list[Disc]:
+    """What is painted round this host already, in its frame."""
+    there = placed.bodies
+    discs = Index.of(there.take((there.host == host.own) & (there.trim >= 0)))
+    return Around(around.surface, discs, around.loads, around.tools).near(host, FURTHEST * host.radius)
+
+
 def _sits(row: "Row") -> list[list[bool]]:
     """For each member of the pattern, which of the row's trims sit on it: those that name it, and on the one the row
-    chose, or the largest, those that name none.
+    chose, or the largest, those that name none. Painted trims grow no more.
     """
+    painted = row.painted.trims if row.painted else ()
     dots = [k for k, member in enumerate(row.pattern) if member.form != "blank"]
     chosen = row.trimmed if row.trimmed is not None else max(dots, key=lambda k: row.pattern[k].diameter)
     return [
-        [member.id in trim.on if trim.on else k == chosen for trim in row.trims] for k, member in enumerate(row.pattern)
+        [trim.id not in painted and (member.id in trim.on if trim.on else k == chosen) for trim in row.trims]
+        for k, member in enumerate(row.pattern)
     ]
 
 
@@ -151,7 +163,9 @@ def _near(row: "Row", placed: PlacedRow, context: Context) -> list[PlacedRow]:
 
 
 def _around(placed: PlacedRow, near: list[PlacedRow], context: Context) -> Around:
-    there = [placed.bodies, *(row.bodies for row in near)]
+    """What every dot of the row has around it; what is painted on the dots themselves stands on each of them."""
+    bodies = placed.bodies
+    there = [bodies.take(bodies.trim < 0), *(row.bodies for row in near)]
     x, y, z, radius = (np.concatenate([getattr(part, name) for part in there]) for name in ("x", "y", "z", "radius"))
     return Around(context.surface, Index(x, y, z, radius), context.loads, context.tools)
 

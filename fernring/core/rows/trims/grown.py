@@ -1,12 +1,12 @@
 """What trims add to a row: dots on and around its dots, and marks that are no dots (swipes, ovals, leaves)."""
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from functools import cached_property
 from math import inf
 
 import numpy as np
 
-from ...dots.table import NONE, Array, Dots, table
+from ...dots.table import NONE, Array, Dots, concat, table
 
 
 @dataclass(frozen=True, eq=False)
@@ -50,9 +50,14 @@ class Grown:
     marks: tuple[Mark, ...] = ()
     findings: tuple[Finding, ...] = ()
 
-    def with_more(self, more: "Grown") -> "Grown":
-        """This, where it holds nothing but marks, and what grew later."""
-        return replace(more, marks=self.marks + more.marks) if self.any else more
+    def with_more(self, more: "Grown", own: int = 0) -> "Grown":
+        """This, and what grew later on the row's `own` dots, numbered on."""
+        if not (self.any and more.any):
+            return more if more.any or not self.any else self
+        before = len(self.dots)
+        below = np.where(more.dots.below < own, more.dots.below, more.dots.below + before)
+        dots = concat((self.dots, more.dots.replaced(dot=more.dots.dot + before, below=below)))
+        return Grown(dots, self.marks + more.marks, self.findings + more.findings)
 
     @property
     def any(self) -> bool:

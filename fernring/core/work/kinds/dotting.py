@@ -19,7 +19,8 @@ def _make(job: Job) -> Iterator[Step]:
 
 
 def _said(job: Job, group: Group, dots: Whole, _: int) -> str:
-    order = "; quarter points first, then between." if len(dots) > FEW else "."
+    even = len(dots) > FEW and job.solved.rows[group.key.row].one.round
+    order = "; quarter points first, then between." if even else "."
     return f"{job.where(group.key).capitalize()}: {job.sized(dots)}{job.using(group.key)}{order}"
 
 

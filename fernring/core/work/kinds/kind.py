@@ -8,7 +8,7 @@ from ..drying import State
 from ..job import Job
 from ..step import Step
 
-PREPARING, MARKING, PAINTING, FINISHING = range(1, 5)
+PREPARING, MARKING, PAINTING, FINISHING = "preparing", "marking out", "painting", "finishing"
 
 
 class Bond(NamedTuple):
@@ -32,7 +32,7 @@ class StepKind:
     piece needs, `bind` what binds these beside what holds for every step, given them and all steps of painting.
     """
 
-    stage: int
+    stage: str
     make: Callable[[Job], Iterable[Step]]
     bind: Callable[[Job, Sequence[Step], Sequence[Step]], Iterable[Bond]] = _free
 

@@ -1,0 +1,1 @@
+"""Dots that were measured, and the dot that a tool will make: what the kit really does in this hand."""

@@ -1,0 +1,1 @@
+"""Dots packed into an area of the blank: numbers in, arrays out."""

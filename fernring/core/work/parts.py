@@ -1,0 +1,54 @@
+"""A long step in parts, each as much as the hand does before it looks up: quarter points, a petal, a load."""
+
+from collections.abc import Sequence
+from typing import NamedTuple
+
+import numpy as np
+
+from ..words.numbers import counted
+from .job import Job
+from .step import Step
+
+EIGHT = 8  # dots of a row that is no ring, before the hand looks up
+FEW = 6  # dots that are done in one go
+EVEN = {4: "the quarter points", 3: "three points, evenly round", 2: "two points, opposite each other"}
+
+
+class Part(NamedTuple):
+    """What comes now in words, and the place in the step's dots of its first."""
+
+    words: str
+    first: int
+
+
+def parts(job: Job, step: Step) -> tuple[Part, ...]:
+    """The parts of a step; none where it is done in one go, as heads of tails are."""
+    dots = step.dots
+    if len(dots) <= FEW or any(dot in job.pulled for dot in dots.tolist()):
+        return ()
+    if job.dots.layer[dots].any():
+        host = job.dots.host[dots]
+        return _named("petal", [0, *(np.flatnonzero(np.diff(host)) + 1).tolist()])
+    if 1 < step.loads < len(dots):
+        return _named("load", step.reloads)
+    if not job.solved.rows[step.row].one.round:  # no ring has quarter points
+        return tuple(Part(f"{counted(min(EIGHT, len(dots) - k))} dots", k) for k in range(0, len(dots), EIGHT))
+    return _spread(len(dots))
+
+
+def _named(what: str, firsts: Sequence[int]) -> tuple[Part, ...]:
+    if len(firsts) < 2:
+        return ()
+    return tuple(Part(f"{what} {k} of {len(firsts)}", first) for k, first in enumerate(firsts, 1))
+
+
+def _spread(n: int) -> tuple[Part, ...]:
+    """The evenly spaced points that the order of the hand begins with, then the middles between, again and again."""
+    begin = next((g for g in EVEN if n % g == 0), 0)
+    found = [Part(EVEN[begin], 0)] if begin else []
+    at = begin or 1
+    while at < n:
+        more = min(at, n - at)
+        found.append(Part(f"{counted(more)} more, between", at if begin or len(found) else 0))
+        at += more
+    return tuple(found)

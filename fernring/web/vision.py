@@ -1,0 +1,63 @@
+"""Routes about pictures: the colour of a paint beside white paper, and the main colours of a picture.
+
+A picture is read where it came from and not kept.
+"""
+
+import asyncio
+from collections.abc import Coroutine
+from typing import Annotated, TypeVar
+
+from fastapi import APIRouter, Query, Request
+
+from ..core.document.numbers import Colour
+from ..core.errors import CalledOffError
+from ..vision.asked import colour_beside_white, main_colours
+from ..vision.limits import MOST_BYTES, PictureError
+from .errors import RESPONSES
+
+router = APIRouter(prefix="/api/photo", tags=["pictures"], responses=RESPONSES)
+
+Found = TypeVar("Found")
+Share = Annotated[float, Query(ge=0, le=1, allow_inf_nan=False)]
+BINARY = {"requestBody": {"required": True, "content": {"application/octet-stream": {"schema": {"type": "string"}}}}}
+
+
+@router.post("/colour", openapi_extra=BINARY)
+async def post_colour(request: Request, x: Share, y: Share, white_x: Share, white_y: Share) -> Colour:
+    """The colour at a place of a picture (JPEG, PNG or WebP), by white paper at another in the same light."""
+    data = await _picture(request)
+    return await _while_asked(request, colour_beside_white(data, (x, y), (white_x, white_y)))
+
+
+@router.post("/palette", openapi_extra=BINARY)
+async def post_photo_palette(request: Request, count: Annotated[int, Query(ge=1, le=12)] = 6) -> list[Colour]:
+    """The main colours of a picture, those with most of it first."""
+    data = await _picture(request)
+    return await _while_asked(request, main_colours(data, count))
+
+
+async def _picture(request: Request) -> bytes:
+    data = bytearray()
+    async for part in request.stream():
+        data += part
+        if len(data) > MOST_BYTES:
+            raise PictureError(f"A picture may have {MOST_BYTES // 2**20} MB; this one is larger.")
+    return bytes(data)
+
+
+async def _while_asked(request: Request, work: Coroutine[None, None, Found]) -> Found:
+    """What the work answers; it ends when its asker goes away."""
+    job, gone = asyncio.ensure_future(work), asyncio.ensure_future(_gone(request))
+    try:
+        await asyncio.wait((job, gone), return_when=asyncio.FIRST_COMPLETED)
+        if not job.done():
+            raise CalledOffError("Nobody waits for this picture any more.")
+        return job.result()
+    finally:
+        gone.cancel()
+        job.cancel()
+
+
+async def _gone(request: Request) -> None:
+    while (await request.receive())["type"] != "http.disconnect":
+        pass

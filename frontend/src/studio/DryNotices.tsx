@@ -1,0 +1,46 @@
+/** Says on every open page when something is dry, and what that frees. */
+import { useEffect, useState } from "react";
+import { client, need } from "../api/client";
+import type { Timers } from "../api/types";
+import { onNews } from "./news";
+import { tell } from "./notice";
+import { spokenText, useUnits } from "./units";
+
+type Timer = Timers["pieces"][number]["timers"][number];
+
+const told = new Set<string>();
+const LONGEST_MS = 2 ** 31 - 1; // what a browser's timer holds
+
+export function DryNotices() {
+  const [timers, setTimers] = useState<Timers | null>(null);
+  useEffect(() => {
+    const ask = () => need(client.GET("/api/table/timers")).then(setTimers, () => undefined); // with the next news again
+    return onNews((news) => {
+      if (!news || news.part === "logbook") void ask();
+    });
+  }, []);
+  useEffect(() => {
+    const waiting = (timers?.pieces ?? []).flatMap(({ name, timers: own }) =>
+      own.map((timer) => {
+        const ms = 1000 * (timer.due - timers!.now);
+        return ms < LONGEST_MS ? window.setTimeout(() => once(name, timer), ms) : 0;
+      }),
+    );
+    return () => waiting.forEach((timer) => void window.clearTimeout(timer));
+  }, [timers]);
+  return null;
+}
+
+/** What was told on this page is not told again. */
+function once(name: string, timer: Timer): void {
+  const key = `${name} ${timer.step} ${timer.state} ${Math.round(timer.due)}`;
+  if (told.has(key)) return;
+  told.add(key);
+  tell(words(name, timer));
+}
+
+function words(name: string, { words: what, frees }: Timer): string {
+  const { units } = useUnits.getState();
+  const next = frees[0] ? ` Next: ${frees[0]}` : "";
+  return spokenText(`${name}: dry. ${what}${next}`, units);
+}

@@ -1,0 +1,38 @@
+"""Pictures through the API."""
+
+from tests.vision.pictures import encoded, halves, swab
+from tests.vision.test_intake import _huge
+from tests.web.client import WebTestCase
+
+WHERE = "x=0.25&y=0.5&white_x=0.75&white_y=0.5"
+
+
+class PhotoRouteTest(WebTestCase):
+    def sent(self, path: str, data: bytes) -> tuple[int, object]:
+        answer = self.client.post(
+            f"/api/photo/{path}", content=data, headers={"content-type": "application/octet-stream"}
+        )
+        return answer.status_code, answer.json()
+
+    def test_a_colour_beside_white(self) -> None:
+        status, colour = self.sent(f"colour?{WHERE}", encoded(swab("#2f6fb3", (0.8, 0.7, 0.5)), "PNG"))
+        self.assertEqual(status, 200)
+        assert isinstance(colour, str)
+        for k in (1, 3, 5):
+            self.assertLess(abs(int(colour[k : k + 2], 16) - int("#2f6fb3"[k : k + 2], 16)), 4)
+
+    def test_main_colours(self) -> None:
+        status, found = self.sent("palette?count=2", encoded(halves((200, 40, 40), (30, 60, 180), 300), "PNG"))
+        self.assertEqual((status, sorted(found)), (200, ["#1e3cb4", "#c82828"]))  # type: ignore[call-overload]
+
+    def test_what_cannot_be_read_is_said(self) -> None:
+        for path, data, words in (
+            (f"colour?{WHERE}", b"no picture", "not a picture of a kind"),
+            ("palette", _huge(20_000, 10_000), "200 megapixels"),
+            (f"colour?{WHERE}", encoded(halves((90, 60, 30), (20, 20, 20))), "too dark"),
+            ("palette?count=99", b"", "12"),
+            ("colour?x=2&y=0&white_x=0&white_y=0", b"", "1"),
+        ):
+            status, answer = self.sent(path, data)
+            self.assertEqual(status, 422, words)
+            self.assertIn(words, answer["message"])  # type: ignore[index, call-overload]
