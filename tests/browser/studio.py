@@ -25,6 +25,8 @@ PATIENCE_MS = 1000 * PATIENCE_S
 FAULT = 500  # what the server answers to a fault of its own
 NAME_OF = "(e) => (e?.getAttribute('aria-label') ?? e?.labels?.[0]?.innerText ?? e?.innerText ?? '').trim()"
 CONTROLS = "a[href], button:enabled, input:enabled, select:enabled, textarea:enabled, [tabindex]"
+AT_REST = """() => document.getAnimations()
+  .every((one) => !(one instanceof CSSTransition) || one.playState !== "running")"""
 STOPS = 120  # the most Tabs from one control to another on any screen
 
 
@@ -178,6 +180,10 @@ class BrowserTestCase(FernTestCase):
 
     def part(self, name: str) -> None:
         self.page.get_by_role("tab", name=name, exact=True).click()
+
+    def expect_at_rest(self) -> None:
+        """Nothing fades or slides in any more."""
+        self.page.wait_for_function(AT_REST)
 
     def summary(self) -> Locator:
         return self.page.locator(".verdict-line [role=status]")

@@ -98,6 +98,7 @@ class KeyboardTest(BrowserTestCase):
 class AccessibilityTest(BrowserTestCase):
     def scan(self, where: str) -> None:
         """Every rule in the light look; in the dark one what another look can change."""
+        self.expect_at_rest()
         self.page.evaluate(AXE.read_text(encoding="utf-8"))
         for look, rules in (("light", {}), ("dark", {"runOnly": ["color-contrast"]})):
             self.page.emulate_media(color_scheme=look, reduced_motion="reduce")  # type: ignore[arg-type]

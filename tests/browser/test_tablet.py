@@ -15,6 +15,7 @@ CUT = """() => [...document.querySelectorAll(".row-line .number")]
 
 class TabletTest(BrowserTestCase):
     def expect_whole(self, what: str) -> None:
+        self.expect_at_rest()  # a notice slides in from beyond the edge
         self.assertEqual(
             self.page.evaluate("document.documentElement.scrollWidth"), self.page.viewport_size["width"], what
         )
