@@ -36,6 +36,19 @@ def sheets_pdf(sheets: Sequence[Sheet], stamp: Stamp, layout: Layout) -> bytes:
     return out.getvalue()
 
 
+def drawing_pdf(drawing: Drawing, title: str) -> bytes:
+    """One drawing on a page as large as it is."""
+    out = BytesIO()
+    canvas = _canvas(out, title)
+    canvas.setPageSize((drawing.width * UNITS, drawing.height * UNITS))
+    _to_millimetres(canvas, drawing.height)
+    canvas.translate(-drawing.left, -drawing.top)
+    draw_shapes(canvas, drawing.primitives)
+    canvas.showPage()
+    canvas.save()
+    return out.getvalue()
+
+
 def _canvas(out: BytesIO, title: str) -> Canvas:
     canvas = Canvas(out, pageCompression=1, invariant=1)
     canvas.setTitle(title)

@@ -1,0 +1,42 @@
+"""Finds the square marks in a picture, through the module aruco of OpenCV."""
+
+import cv2
+import numpy as np
+from numpy.typing import NDArray
+
+from ..core.marks import CELLS, DICTIONARY
+from .intake import Pixels
+from .limits import PictureError
+
+Array = NDArray[np.float64]
+
+
+def found_marks(grey: Pixels) -> list[tuple[int, Array]]:
+    """Number and corners (4, 2), clockwise from the mark's own top left, of every mark; a number may come twice."""
+    words = cv2.aruco.getPredefinedDictionary(getattr(cv2.aruco, DICTIONARY))
+    corners, numbers, _ = cv2.aruco.ArucoDetector(words).detectMarkers(grey)
+    if numbers is None:
+        return []
+    return [(int(n), _refined(grey, c[0])) for n, c in zip(numbers.ravel(), corners, strict=True)]
+
+
+def _refined(grey: Pixels, corners: Array) -> Array:
+    """Corners to a part of a pixel, looked for within a cell."""
+    cell = float(np.sqrt(cv2.contourArea(corners.astype(np.float32)))) / CELLS
+    reach = int(np.clip(0.6 * cell, 2, 12))
+    ends = (cv2.TERM_CRITERIA_EPS | cv2.TERM_CRITERIA_MAX_ITER, 60, 0.01)
+    found = cv2.cornerSubPix(grey, corners.astype(np.float32).reshape(-1, 1, 2), (reach, reach), (-1, -1), ends)
+    return np.asarray(found, dtype=float)[:, 0]
+
+
+def mirrored(grey: Pixels) -> bool:
+    """Whether marks are found once the picture is turned over."""
+    return len(found_marks(np.ascontiguousarray(grey[:, ::-1]))) > 3
+
+
+def each_once(marks: list[tuple[int, Array]], of: set[int], what: str) -> dict[int, Array]:
+    """The marks of these numbers. Raises PictureError where one of them is there twice."""
+    known = [(number, corners) for number, corners in marks if number in of]
+    if len({number for number, _ in known}) < len(known):
+        raise PictureError(f"Two of it are in the picture: leave one {what} only.")
+    return dict(known)
