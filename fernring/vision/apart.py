@@ -8,14 +8,17 @@ import numpy as np
 from numpy.typing import NDArray
 
 from .flat import Flat
+from .intake import Pixels
 from .limits import PictureError
 from .view import Array
 
 Mask = NDArray[np.uint8]
 EDGE = 6.0  # mm along the picture's edges that are ground for certain
-ROUNDS = 4
+ROUNDS = 2
 LEAST_ACROSS = 12.0  # mm, of a stone
-ODD, SURE = 3.0, 6.0  # deviations from the ground's colours
+ODD = 3.0  # deviations from the ground's colours, light and pattern
+COMPACT = 0.8
+CLEARLY = 3.5  # deviations beyond what is usual on a ground that is odd itself
 DARKEST_SHADOW = 0.16  # of the ground's light
 
 
@@ -28,26 +31,50 @@ class Stroke:
 
 
 def apart(flat: Flat, card: Array, strokes: Sequence[Stroke] = ()) -> NDArray[np.bool_]:
-    """Where the stone is. `card` (4, 2) are the corners of the card on the same plane. Raises PictureError."""
+    """Where the stone is. `card` (4, 2) are the corners of the card on the same plane. Where its colours do not tell it
+    from the ground, how fine their pattern is may do so. Raises PictureError.
+    """
     covered = covered_by(flat, card)
     ground = flat.seen & ~covered
     even = _even_light(flat, ground)
     odd = _oddness(even, ground, flat.per_mm)
-    mask = np.full(odd.shape, cv2.GC_PR_BGD, dtype=np.uint8)
-    mask[odd > ODD] = cv2.GC_PR_FGD
+    shown = np.clip(255 * even, 0, 255).astype(np.uint8)
+    found = _cut(flat, shown, odd > ODD, covered, strokes)
+    if found is None or _fullness(found) < COMPACT:
+        odd = cv2.GaussianBlur(odd, (0, 0), 3.5 * flat.per_mm)
+        usual, spread = _robust(odd[ground])
+        other = _one_piece(flat, (odd > usual + CLEARLY * spread) & ~covered & ~_near_edge(flat), strokes)
+        if other is not None and (found is None or _fullness(other) > _fullness(found)):
+            found = other
+    if found is None:
+        raise PictureError("No stone is told from the ground: lay it on a ground of another colour.")
+    return found
+
+
+def _fullness(mask: NDArray[np.bool_]) -> float:
+    """The share of its convex hull that one piece fills."""
+    lines, _ = cv2.findContours(mask.astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_NONE)
+    line = max(lines, key=cv2.contourArea)
+    return cv2.contourArea(line) / max(cv2.contourArea(cv2.convexHull(line)), 1.0)
+
+
+def _cut(
+    flat: Flat, shown: Pixels, likely: NDArray[np.bool_], covered: NDArray[np.bool_], strokes: Sequence[Stroke]
+) -> NDArray[np.bool_] | None:
+    """The stone by GrabCut, None where nothing as large as one is left."""
+    mask = np.full(likely.shape, cv2.GC_PR_BGD, dtype=np.uint8)
+    mask[likely] = cv2.GC_PR_FGD
     mask[_near_edge(flat) | covered] = cv2.GC_BGD
     for stroke in strokes:
         line = np.rint(flat.pixels_of(stroke.points) * 16).astype(np.int32)
         value = cv2.GC_FGD if stroke.stone else cv2.GC_BGD
         cv2.polylines(mask, [line], False, int(value), max(2, round(3 * flat.per_mm)), shift=4)
     if not ((mask == cv2.GC_PR_FGD) | (mask == cv2.GC_FGD)).any():
-        raise PictureError("No stone is told from the ground: lay it on a ground of another colour.")
-    shown = np.clip(255 * even, 0, 255).astype(np.uint8)
-    shown[covered] = np.median(shown[ground], axis=0)
+        return None
+    shown[covered] = np.median(shown[flat.seen & ~covered], axis=0)
     cv2.setRNGSeed(1)
     cv2.grabCut(shown, mask, None, np.zeros((1, 65)), np.zeros((1, 65)), ROUNDS, cv2.GC_INIT_WITH_MASK)
-    stone = (mask == cv2.GC_PR_FGD) | (mask == cv2.GC_FGD)
-    return _one_piece(flat, stone, covered, strokes)
+    return _one_piece(flat, (mask == cv2.GC_PR_FGD) | (mask == cv2.GC_FGD), strokes)
 
 
 def covered_by(flat: Flat, card: Array) -> NDArray[np.bool_]:
@@ -103,7 +130,17 @@ def _oddness(even: NDArray[np.float32], ground: NDArray[np.bool_], per_mm: float
     away = light - middle
     shade = np.where(away < 0, np.where(away > np.log(DARKEST_SHADOW) / 2.2, 0.45, 1.0), 1.0)
     off += (away * shade / max(spread, 0.04)) ** 2
+    rough = _roughness(even, per_mm)
+    middle, spread = _robust(rough[ground])
+    off += ((rough - middle) / max(2 * spread, 0.3)) ** 2
     return np.asarray(np.sqrt(off), dtype=np.float32)
+
+
+def _roughness(even: NDArray[np.float32], per_mm: float) -> NDArray[np.float32]:
+    """Logarithm of how much the light varies within some millimetres."""
+    light = np.log(np.maximum(even, 0.01)).mean(axis=2)
+    fine = light - cv2.GaussianBlur(light, (0, 0), 1.5 * per_mm)
+    return np.asarray(0.5 * np.log(cv2.GaussianBlur(fine * fine, (0, 0), 3 * per_mm) + 1e-5), dtype=np.float32)
 
 
 def _robust(values: NDArray[np.float32]) -> tuple[float, float]:
@@ -111,26 +148,23 @@ def _robust(values: NDArray[np.float32]) -> tuple[float, float]:
     return middle, 1.48 * float(np.median(np.abs(values - middle)))
 
 
-def _one_piece(
-    flat: Flat, stone: NDArray[np.bool_], card: NDArray[np.bool_], strokes: Sequence[Stroke]
-) -> NDArray[np.bool_]:
+def _one_piece(flat: Flat, stone: NDArray[np.bool_], strokes: Sequence[Stroke]) -> NDArray[np.bool_] | None:
     """The one piece that is the stone: with the strokes in it, else the largest; without holes and threads."""
     size = max(3, round(2.0 * flat.per_mm)) | 1
     kernel = cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (size, size))
     opened = cv2.morphologyEx(stone.astype(np.uint8), cv2.MORPH_OPEN, kernel)
     opened = cv2.morphologyEx(opened, cv2.MORPH_CLOSE, kernel)
-    count, of, stats, _ = cv2.connectedComponentsWithStats(opened)
-    if count < 2:
-        raise PictureError("No stone is told from the ground: lay it on a ground of another colour.")
-    areas = stats[1:, cv2.CC_STAT_AREA].astype(float)
+    _, of, stats, _ = cv2.connectedComponentsWithStats(opened)
+    areas = stats[:, cv2.CC_STAT_AREA].astype(float)
+    areas[0] = 0.0
     for stroke in strokes:
         if stroke.stone:
             at = np.rint(flat.pixels_of(stroke.points)).astype(int)
             x, y = np.clip(at[:, 0], 0, of.shape[1] - 1), np.clip(at[:, 1], 0, of.shape[0] - 1)
-            areas[np.unique(of[y, x])[1:] - 1] += 1e9
-    best = 1 + int(np.argmax(areas))
-    if stats[best, cv2.CC_STAT_AREA] < (LEAST_ACROSS * flat.per_mm) ** 2:
-        raise PictureError("No stone is told from the ground: lay it on a ground of another colour.")
+            areas[np.setdiff1d(of[y, x], [0])] += of.size
+    best = int(np.argmax(areas))
+    if areas[best] < (LEAST_ACROSS * flat.per_mm) ** 2:
+        return None
     lines, _ = cv2.findContours((of == best).astype(np.uint8), cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_NONE)
     whole = np.zeros(stone.shape, dtype=np.uint8)
     cv2.drawContours(whole, [max(lines, key=cv2.contourArea)], -1, 1, cv2.FILLED)

@@ -9,6 +9,7 @@ inside or like stone outside, where ground may be as dark as a shadow makes it. 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
+from scipy.ndimage import gaussian_filter, gaussian_filter1d, maximum_filter1d, minimum_filter1d
 
 from .flat import Flat
 from .intake import Pixels
@@ -35,8 +36,7 @@ def first_line(flat: Flat, rough: NDArray[np.bool_], card: NDArray[np.bool_]) ->
     turn = np.arange(TURNS) * 2 * np.pi / TURNS
     way = np.stack((np.sin(turn), -np.cos(turn)), axis=1)
     far = _reach(rough, middle, way)
-    most = float(far.max()) + 3 * flat.per_mm
-    steps = np.arange(0.0, most, 1.0)
+    steps = np.arange(0.0, float(far.max()) + 3 * flat.per_mm, 1.0)
     log = np.log(np.maximum(flat.pixels.astype(np.float32), 3.0))
     stone = _stone_like(log, rough, flat.seen & ~card, flat.per_mm)
     lines = along(log, middle, way, steps)
@@ -44,8 +44,9 @@ def first_line(flat: Flat, rough: NDArray[np.bool_], card: NDArray[np.bool_]) ->
     sharp = _sharpness(lines, max(1, round(0.35 * flat.per_mm)), 2)
     inside = np.cumsum(told, axis=1) / flat.per_mm
     cost = -1.6 * sharp - REGION * inside
-    outside = steps[None] > far[:, None] + 2 * flat.per_mm
-    cost[outside | (steps[None] < 0.45 * far[:, None])] = np.inf
+    around = TURNS // 12
+    most, least = maximum_filter1d(far, around, mode="wrap"), minimum_filter1d(far, around, mode="wrap")
+    cost[(steps > most[:, None] + 2 * flat.per_mm) | (steps < 0.45 * least[:, None])] = np.inf
     best = closed_line(cost)
     return np.asarray(middle + way * steps[best][:, None])
 
@@ -92,8 +93,6 @@ def _vertex(values: Grey, at: NDArray[np.intp]) -> Array:
 
 def _evened(line: Array, per_mm: float) -> tuple[Array, Array]:
     """A closed line smoothed over about 2 mm, evenly spaced, with the way out at each of its points."""
-    from scipy.ndimage import gaussian_filter1d
-
     long = np.linalg.norm(np.diff(line, axis=0, append=line[:1]), axis=1)
     at = np.concatenate(([0.0], np.cumsum(long)))
     even = np.linspace(0, at[-1], TURNS, endpoint=False)
@@ -168,14 +167,20 @@ def _stone_like(log: Grey, rough: NDArray[np.bool_], ground: NDArray[np.bool_], 
     stone = _histogram(inner, edges)
     plain = sum((w * _histogram(part, edges) for w, part in zip(weight, dark, strict=True)), np.zeros_like(stone))
     told = np.log((stone + 1e-4) / (plain + 1e-4))
-    bins = [np.clip(np.digitize(feature[..., k], edges[k]) - 1, 0, BINS - 1) for k in range(3)]
+    bins = [_bin(feature[..., k], edges[k]) for k in range(3)]
     found = told[bins[0], bins[1], bins[2]]
     rough_log = _roughness(log, per_mm)
     span = np.linspace(*np.quantile(np.concatenate((_some(rough_log[core]), _some(rough_log[clear]))), (0.01, 0.99)), 25)
     shares = [_histogram(_some(rough_log[where])[:, None], [span]) for where in (core, clear)]
     by_texture = np.log((shares[0] + 0.004) / (shares[1] + 0.004))
-    found += TEXTURE * by_texture[np.clip(np.digitize(rough_log, span) - 1, 0, len(span) - 2)]
+    found += TEXTURE * by_texture[_bin(rough_log, span)]
     return np.asarray(np.clip(found, -TOLD, TOLD), dtype=np.float32)
+
+
+def _bin(values: Grey, edges: Array) -> NDArray[np.intp]:
+    """Which of the even bins between these edges a value lies in, the outer ones for what lies beyond."""
+    step = (edges[-1] - edges[0]) / (len(edges) - 1)
+    return np.clip(((values - edges[0]) / step).astype(np.intp), 0, len(edges) - 2)
 
 
 def _roughness(log: Grey, per_mm: float) -> Grey:
@@ -190,8 +195,6 @@ def _roughness(log: Grey, per_mm: float) -> Grey:
 
 def _histogram(values: Grey, edges: list[Array]) -> Array:
     """Share of the values in each bin, smoothed."""
-    from scipy.ndimage import gaussian_filter
-
     inside = np.stack([np.clip(values[:, k], edges[k][0] + 1e-6, edges[k][-1] - 1e-6) for k in range(values.shape[1])], axis=1)
     counts, _ = np.histogramdd(inside, edges)
     return np.asarray(gaussian_filter(counts / len(values), 0.8))

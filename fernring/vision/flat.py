@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 from .intake import Pixels
 from .view import Array, View
 
+Window = tuple[float, float, float, float]  # left, top, right, low (mm)
 MOST = 3_000_000  # pixels
 STEP = 16  # pixels between places that are calculated exactly
 
@@ -28,16 +29,38 @@ class Flat:
         """Points of the plane from pixels (n, 2) of this."""
         return np.asarray((pixels + 0.5) / self.per_mm + (self.left, self.top))
 
+    def window(self, mask: NDArray[np.bool_], beyond: float) -> Window:
+        """What a mask covers, and so much round it (mm)."""
+        rows, columns = np.nonzero(mask.any(axis=1))[0], np.nonzero(mask.any(axis=0))[0]
+        corners = self.places(np.array([[columns[0], rows[0]], [columns[-1], rows[-1]]], dtype=float))
+        (left, top), (right, low) = corners[0] - beyond, corners[1] + beyond
+        return float(left), float(top), float(right), float(low)
+
+    def taken(self, mask: NDArray[np.bool_], of: "Flat") -> NDArray[np.bool_]:
+        """A mask of another window of the same plane, as it lies in this."""
+        high, wide = self.seen.shape
+        at = [of.pixels_of(self.places(np.stack((np.arange(n), np.arange(n)), axis=1).astype(float)))[:, k]
+              for k, n in ((0, wide), (1, high))]  # fmt: skip
+        rows, columns = (np.rint(part).astype(int) for part in (at[1], at[0]))
+        inside = ((rows >= 0) & (rows < mask.shape[0]))[:, None] & ((columns >= 0) & (columns < mask.shape[1]))
+        found = mask[np.clip(rows, 0, mask.shape[0] - 1)][:, np.clip(columns, 0, mask.shape[1] - 1)]
+        return np.asarray(found & inside)
+
     def pixels_of(self, places: Array) -> Array:
         return np.asarray((places - (self.left, self.top)) * self.per_mm - 0.5)
 
 
-def flattened(pixels: Pixels, view: View, height: float, reach: float, per_mm: float) -> Flat:
-    """All of a picture within `reach` (mm) of the table's origin, at most `per_mm` fine and of MOST pixels."""
+def in_view(pixels: Pixels, view: View, height: float, reach: float) -> Window:
+    """All of a picture within `reach` (mm) of the table's origin."""
     high, wide = pixels.shape[:2]
     edge = np.array([[x, y] for x in (0, wide / 2, wide - 1) for y in (0, high / 2, high - 1)], dtype=float)
     places = np.clip(view.places(edge, height), -reach, reach)
-    (left, top), (right, low) = places.min(axis=0), places.max(axis=0)
+    return (*places.min(axis=0).tolist(), *places.max(axis=0).tolist())
+
+
+def flattened(pixels: Pixels, view: View, height: float, window: Window, per_mm: float) -> Flat:
+    """A window of the plane at that height, at most `per_mm` fine and of MOST pixels."""
+    left, top, right, low = window
     per_mm = min(per_mm, float(np.sqrt(MOST / ((right - left) * (low - top)))))
     across, down = (int(side * per_mm) for side in (right - left, low - top))
     nodes = [np.arange(-1, side // STEP + 2) * STEP + (STEP - 1) / 2 for side in (across, down)]

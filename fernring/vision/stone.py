@@ -10,13 +10,14 @@ from ..core.marks import CARD
 from .apart import Stroke, apart, covered_by
 from .card import card_view
 from .edge import closed, fine_line, first_line, second_line
-from .flat import flattened
+from .flat import flattened, in_view
 from .intake import Picture
 from .limits import PictureError
 from .view import Array, View
 
 REACH = 400.0  # mm from the card that are looked at
 ROUGH, FINE = 1.0, 2.5  # pixels for a millimetre
+ROUND = 25.0  # mm of ground round the stone that it is compared with
 USUAL_WIDEST, UNSURE_WIDEST = 8.0, 8.0  # mm above the table, of a stone that nobody measured: common practice, no source
 KNOWN_WIDEST = 1.0  # mm, that a measured one may be wrong by
 USUAL_DOME = 0.27  # of the mean radius, of what stands above the widest line: common practice, no source
@@ -60,11 +61,10 @@ def traced(
     drawn = [
         Stroke(stone, view.places(np.array(points) * size, height)) for stone, points in strokes if len(points) > 0
     ]
-    rough = flattened(picture.pixels, view, height, REACH, ROUGH)
+    rough = flattened(picture.pixels, view, height, in_view(picture.pixels, view, height, REACH), ROUGH)
     mask = apart(rough, card, drawn)
-    fine = flattened(picture.pixels, view, height, REACH, FINE)
-    shape = fine.seen.shape[::-1]
-    mask = cv2.resize(mask.astype(np.uint8), shape, interpolation=cv2.INTER_NEAREST) > 0
+    fine = flattened(picture.pixels, view, height, rough.window(mask, ROUND), FINE)
+    mask = fine.taken(mask, rough)
     covered = covered_by(fine, card)
     first = first_line(fine, mask, covered)
     second = second_line(fine, first, covered)
