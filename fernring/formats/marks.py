@@ -13,15 +13,14 @@ def mark(ident: int, middle: tuple[float, float], side: float = SIDE) -> list[Ar
     """One mark, its black cells joined so that no print shows a seam between them."""
     left, top = corners(middle, side)[0]
     whole = shapely.affinity.translate(shapely.affinity.scale(_black(ident), side, side, origin=(0, 0)), left, top)
-    parts = list(whole.geoms) if isinstance(whole, shapely.MultiPolygon) else [whole]
     return [
         Area(np.array(part.exterior.coords), "#000000", tuple(np.array(hole.coords) for hole in part.interiors))
-        for part in parts
+        for part in whole.geoms
     ]
 
 
 @cache
-def _black(ident: int) -> shapely.Polygon | shapely.MultiPolygon:
+def _black(ident: int) -> shapely.MultiPolygon:
     """The black cells of a mark whose side is 1."""
     import cv2
     import shapely.affinity
@@ -30,5 +29,4 @@ def _black(ident: int) -> shapely.Polygon | shapely.MultiPolygon:
     cells = cv2.aruco.generateImageMarker(words, ident, CELLS)
     rows, columns = np.nonzero(cells == 0)
     boxes = shapely.box(columns / CELLS, rows / CELLS, (columns + 1) / CELLS, (rows + 1) / CELLS)
-    joined: shapely.Polygon | shapely.MultiPolygon = shapely.union_all(boxes)
-    return joined
+    return shapely.MultiPolygon(list(shapely.get_parts(shapely.union_all(boxes))))

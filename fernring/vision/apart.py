@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from typing import Any
 
 import cv2
 import numpy as np
@@ -12,7 +13,7 @@ from .intake import Pixels
 from .limits import PictureError
 from .view import Array
 
-Mask = NDArray[np.uint8]
+Soft = NDArray[np.floating[Any]]
 EDGE = 6.0  # mm along the picture's edges that are ground for certain
 ROUNDS = 2
 LEAST_ACROSS = 12.0  # mm, of a stone
@@ -37,11 +38,11 @@ def apart(flat: Flat, card: Array, strokes: Sequence[Stroke] = ()) -> NDArray[np
     covered = covered_by(flat, card)
     ground = flat.seen & ~covered
     even = _even_light(flat, ground)
-    odd = _oddness(even, ground, flat.per_mm)
+    odd: Soft = _oddness(even, ground, flat.per_mm)
     shown = np.clip(255 * even, 0, 255).astype(np.uint8)
     found = _cut(flat, shown, odd > ODD, covered, strokes)
     if found is None or _fullness(found) < COMPACT:
-        odd = cv2.GaussianBlur(odd, (0, 0), 3.5 * flat.per_mm)
+        odd = np.asarray(cv2.GaussianBlur(odd, (0, 0), 3.5 * flat.per_mm), dtype=np.float32)
         usual, spread = _robust(odd[ground])
         other = _one_piece(flat, (odd > usual + CLEARLY * spread) & ~covered & ~_near_edge(flat), strokes)
         if other is not None and (found is None or _fullness(other) > _fullness(found)):
@@ -73,7 +74,7 @@ def _cut(
         return None
     shown[covered] = np.median(shown[flat.seen & ~covered], axis=0)
     cv2.setRNGSeed(1)
-    cv2.grabCut(shown, mask, None, np.zeros((1, 65)), np.zeros((1, 65)), ROUNDS, cv2.GC_INIT_WITH_MASK)
+    cv2.grabCut(shown, mask, (0, 0, 1, 1), np.zeros((1, 65)), np.zeros((1, 65)), ROUNDS, cv2.GC_INIT_WITH_MASK)
     return _one_piece(flat, (mask == cv2.GC_PR_FGD) | (mask == cv2.GC_FGD), strokes)
 
 
@@ -91,7 +92,7 @@ def _near_edge(flat: Flat) -> NDArray[np.bool_]:
     return np.asarray(cv2.distanceTransform(edged, cv2.DIST_L2, 3)[1:-1, 1:-1] < EDGE * flat.per_mm)
 
 
-def _even_light(flat: Flat, ground: NDArray[np.bool_]) -> NDArray[np.float32]:
+def _even_light(flat: Flat, ground: NDArray[np.bool_]) -> Soft:
     """The picture with the slow changes of light taken out: log light as a quadratic of place, fitted to the ground
     again and again without what does not follow it. Values about 0.5 on the ground, shape (high, wide, 3)."""
     light = np.log(np.maximum(flat.pixels.astype(np.float32), 3.0))
@@ -116,7 +117,7 @@ def _quadratic(x: Array, y: Array) -> Array:
     return np.stack((np.ones_like(x), x, y, x * x, x * y, y * y), axis=1)
 
 
-def _oddness(even: NDArray[np.float32], ground: NDArray[np.bool_], per_mm: float) -> NDArray[np.float32]:
+def _oddness(even: Soft, ground: NDArray[np.bool_], per_mm: float) -> Soft:
     """How many deviations a place lies from what the ground is like: in colour, and in light beyond what a shadow can
     do, each over about 2 mm."""
     soft = cv2.GaussianBlur(np.log(np.maximum(even, 0.01)), (0, 0), max(1.0 * per_mm, 0.8))
@@ -136,14 +137,14 @@ def _oddness(even: NDArray[np.float32], ground: NDArray[np.bool_], per_mm: float
     return np.asarray(np.sqrt(off), dtype=np.float32)
 
 
-def _roughness(even: NDArray[np.float32], per_mm: float) -> NDArray[np.float32]:
+def _roughness(even: Soft, per_mm: float) -> Soft:
     """Logarithm of how much the light varies within some millimetres."""
     light = np.log(np.maximum(even, 0.01)).mean(axis=2)
     fine = light - cv2.GaussianBlur(light, (0, 0), 1.5 * per_mm)
     return np.asarray(0.5 * np.log(cv2.GaussianBlur(fine * fine, (0, 0), 3 * per_mm) + 1e-5), dtype=np.float32)
 
 
-def _robust(values: NDArray[np.float32]) -> tuple[float, float]:
+def _robust(values: Soft) -> tuple[float, float]:
     middle = float(np.median(values))
     return middle, 1.48 * float(np.median(np.abs(values - middle)))
 

@@ -1,15 +1,13 @@
 """Tasks on pictures, handed to a process of their own and called off with whoever asked."""
 
-import asyncio
 import json
-import sys
 from typing import Any
 
 from .limits import MOST_BYTES, SECONDS, PictureError
+from .process import answered
+from .stone_asked import StoneAsked, StoneFound
 
 SIDE_COLOURS, SIDE_PLACE = 256, 1600  # pixels of the longer side that are enough for a task
-MOST_AT_ONCE = 2
-_places = asyncio.Semaphore(MOST_AT_ONCE)
 
 
 async def main_colours(data: bytes, count: int) -> list[str]:
@@ -24,24 +22,20 @@ async def colour_beside_white(data: bytes, at: tuple[float, float], white: tuple
     return found
 
 
+async def stone_outline(data: bytes, asked: StoneAsked) -> StoneFound:
+    """The outline of a stone beside the scale card. Raises PictureError."""
+    found = await _asked({"task": "stone", "longest": None, "stone": asked.model_dump(mode="json")}, data)
+    return StoneFound.model_validate(found)
+
+
 async def _asked(task: dict[str, Any], data: bytes) -> Any:
     if len(data) > MOST_BYTES:
         raise PictureError(f"A picture may have {MOST_BYTES // 2**20} MB; this one has {len(data) / 2**20:.0f} MB.")
-    pipe = asyncio.subprocess.PIPE
-    async with _places:
-        process = await asyncio.create_subprocess_exec(
-            sys.executable, "-m", "fernring.vision.worker", stdin=pipe, stdout=pipe, stderr=asyncio.subprocess.DEVNULL
-        )
-        try:
-            said, _ = await asyncio.wait_for(process.communicate(json.dumps(task).encode() + b"\n" + data), SECONDS)
-        except TimeoutError as error:
-            raise PictureError(f"Reading this picture took longer than {SECONDS} s.") from error
-        finally:
-            if process.returncode is None:
-                process.kill()
-                await process.wait()
     try:
+        said = await answered("fernring.vision.worker", (), json.dumps(task).encode() + b"\n" + data, SECONDS)
         answer = json.loads(said)
+    except TimeoutError as error:
+        raise PictureError(f"Reading this picture took longer than {SECONDS} s.") from error
     except ValueError as error:
         raise PictureError(
             "This picture could not be read: it takes more time or memory than a picture may."

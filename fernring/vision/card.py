@@ -57,10 +57,14 @@ def _why(grey: np.ndarray, found: int) -> str:
     if mirrored(grey):
         return "This picture is mirrored: bring the one that the camera took."
     if found:
-        return f"Only {found} of the card's 16 marks are seen: lay it so that all of it is in the picture, in even light."
+        return (
+            f"Only {found} of the card's 16 marks are seen: lay it so that all of it is in the picture, in even light."
+        )
     if _blurred(grey):
         return "This picture is not sharp: hold the camera still, a little further away."
-    return "No scale card is found: lay it flat beside the stone, with all of it in the picture, or point at its targets."
+    return (
+        "No scale card is found: lay it flat beside the stone, with all of it in the picture, or point at its targets."
+    )
 
 
 def _blurred(grey: np.ndarray) -> bool:

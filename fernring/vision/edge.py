@@ -16,7 +16,7 @@ from .intake import Pixels
 from .view import Array, View
 
 TURNS = 720
-Grey = NDArray[np.float32]
+Grey = Array
 BINS = 24
 SHADOWS = 6  # depths of shadow that ground is looked for in
 DEEPEST = 1.75  # of them, in natural logarithms of light
@@ -170,7 +170,8 @@ def _stone_like(log: Grey, rough: NDArray[np.bool_], ground: NDArray[np.bool_], 
     bins = [_bin(feature[..., k], edges[k]) for k in range(3)]
     found = told[bins[0], bins[1], bins[2]]
     rough_log = _roughness(log, per_mm)
-    span = np.linspace(*np.quantile(np.concatenate((_some(rough_log[core]), _some(rough_log[clear]))), (0.01, 0.99)), 25)
+    both = np.concatenate((_some(rough_log[core]), _some(rough_log[clear])))
+    span = np.linspace(float(np.quantile(both, 0.01)), float(np.quantile(both, 0.99)), 25)
     shares = [_histogram(_some(rough_log[where])[:, None], [span]) for where in (core, clear)]
     by_texture = np.log((shares[0] + 0.004) / (shares[1] + 0.004))
     found += TEXTURE * by_texture[_bin(rough_log, span)]
@@ -180,7 +181,7 @@ def _stone_like(log: Grey, rough: NDArray[np.bool_], ground: NDArray[np.bool_], 
 def _bin(values: Grey, edges: Array) -> NDArray[np.intp]:
     """Which of the even bins between these edges a value lies in, the outer ones for what lies beyond."""
     step = (edges[-1] - edges[0]) / (len(edges) - 1)
-    return np.clip(((values - edges[0]) / step).astype(np.intp), 0, len(edges) - 2)
+    return np.asarray(np.clip(((values - edges[0]) / step).astype(np.intp), 0, len(edges) - 2))
 
 
 def _roughness(log: Grey, per_mm: float) -> Grey:
@@ -195,8 +196,8 @@ def _roughness(log: Grey, per_mm: float) -> Grey:
 
 def _histogram(values: Grey, edges: list[Array]) -> Array:
     """Share of the values in each bin, smoothed."""
-    inside = np.stack([np.clip(values[:, k], edges[k][0] + 1e-6, edges[k][-1] - 1e-6) for k in range(values.shape[1])], axis=1)
-    counts, _ = np.histogramdd(inside, edges)
+    inside = [np.clip(values[:, k], edge[0] + 1e-6, edge[-1] - 1e-6) for k, edge in enumerate(edges)]
+    counts, _ = np.histogramdd(np.stack(inside, axis=1), edges)
     return np.asarray(gaussian_filter(counts / len(values), 0.8))
 
 

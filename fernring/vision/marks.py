@@ -1,5 +1,7 @@
 """Finds the square marks in a picture, through the module aruco of OpenCV."""
 
+from typing import Any
+
 import cv2
 import numpy as np
 from numpy.typing import NDArray
@@ -8,7 +10,7 @@ from ..core.marks import CELLS, DICTIONARY
 from .intake import Pixels
 from .limits import PictureError
 
-Array = NDArray[np.float64]
+Array = NDArray[np.floating[Any]]
 
 
 def found_marks(grey: Pixels) -> list[tuple[int, Array]]:

@@ -18,11 +18,13 @@ from .view import Array, View
 REACH = 400.0  # mm from the card that are looked at
 ROUGH, FINE = 1.0, 2.5  # pixels for a millimetre
 ROUND = 25.0  # mm of ground round the stone that it is compared with
-USUAL_WIDEST, UNSURE_WIDEST = 8.0, 8.0  # mm above the table, of a stone that nobody measured: common practice, no source
-KNOWN_WIDEST = 1.0  # mm, that a measured one may be wrong by
+# mm above the table where nobody measured, and its deviation: common practice, no source
+USUAL_WIDEST, UNSURE_WIDEST = 8.0, 4.0
+KNOWN_WIDEST = 0.5  # mm, deviation of a measured one
 USUAL_DOME = 0.27  # of the mean radius, of what stands above the widest line: common practice, no source
 BELOW = 1.4  # depth of the half ellipse below the widest line, as a share of its height
 EDGE = 0.35  # mm, of an edge that is sharp
+IN_95 = 2.0  # deviations
 SCALE = 0.004  # of the reach, for what the card leaves open
 WEAK, MANY_WEAK = 0.25, 0.12  # an edge that hardly shows, and which share of the line may be so
 UNSTEADY = 1.6  # mm, between two searches
@@ -30,16 +32,19 @@ UNSTEADY = 1.6  # mm, between two searches
 
 @dataclass(frozen=True, eq=False)
 class Traced:
-    """`outline` (n, 2) in mm about its own middle, clockwise; `over` the same and `card` (4, 2) the card's corners as
-    shares of the picture's width and height; `uncertain` (mm), inside which the true outline lies in 95 of 100;
-    `warnings` are sentences; `marks` how many of the card's were found."""
+    """`outline` (n, 2) in mm about its own middle, clockwise, turned as in the picture; `over` the same and `card`
+    (4, 2) the card's corners as shares of the picture's width and height; `plane` (3, 3) takes such shares to mm as a
+    homography; `uncertain` (mm), inside which the true outline lies in 95 of 100; `warnings` are sentences; `marks` how
+    many of the card's were found; `widest` the height that was taken for that of the widest line (mm)."""
 
     outline: Array
     over: Array
     card: Array
+    plane: Array
     uncertain: float
     warnings: list[str]
     marks: int
+    widest: float
 
 
 def traced(
@@ -91,10 +96,33 @@ def traced(
         0.4 * float(np.linalg.norm(outline - silhouette, axis=1).max()),
         0.5 * moved, 4.0 * max(weak - 0.05, 0.0),
     ]  # fmt: skip
-    middle = centroid(outline)
+    middle, turn = centroid(outline), _upright(view, height, centroid(outline))
     return Traced(
-        outline - middle, seen / size, view.seen(frame) / size, float(np.linalg.norm(parts)), warnings, marks
+        outline=(outline - middle) @ turn,
+        over=seen / size,
+        card=view.seen(frame) / size,
+        plane=_plane(view, height, silhouette, middle, turn, size),
+        uncertain=IN_95 * float(np.linalg.norm(parts)),
+        warnings=warnings,
+        marks=marks,
+        widest=height,
     )
+
+
+def _upright(view: View, height: float, middle: Array) -> Array:
+    """The turn (2, 2) after which up on the plane is up in the picture, for points as rows."""
+    at = view.seen(middle[None], height)
+    up = view.places(at - (0.0, 50.0), height)[0] - middle
+    x, y = up / np.linalg.norm(up)
+    return np.array([[-y, -x], [x, -y]])
+
+
+def _plane(view: View, height: float, silhouette: Array, middle: Array, turn: Array, size: Array) -> Array:
+    """The homography from shares of the picture near the stone to millimetres of its outline."""
+    (left, top), (right, low) = silhouette.min(axis=0) - 10, silhouette.max(axis=0) + 10
+    places = np.array([[x, y] for x in (left, (left + right) / 2, right) for y in (top, (top + low) / 2, low)])
+    found, _ = cv2.findHomography(view.seen(places, height) / size, (places - middle) @ turn)
+    return np.asarray(found, dtype=float)
 
 
 def widest_line(view: View, height: float, silhouette: Array, dome: float) -> Array:
@@ -119,7 +147,8 @@ def centroid(line: Array) -> Array:
     """Of the area inside a closed line. Source: shoelace formula."""
     x, y = line.T
     cross = x * np.roll(y, -1) - np.roll(x, -1) * y
-    return np.array([np.sum((x + np.roll(x, -1)) * cross), np.sum((y + np.roll(y, -1)) * cross)]) / (3 * cross.sum())
+    moments = [np.sum((part + np.roll(part, -1)) * cross) for part in (x, y)]
+    return np.asarray(np.array(moments) / (3 * cross.sum()))
 
 
 def _distance(first: Array, second: Array) -> Array:

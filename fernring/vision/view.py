@@ -1,18 +1,19 @@
 """How a picture sees the table: where the camera is, found from marks whose places are known.
 
-Pinhole with one radial term, as in OpenCV's module calib3d; the table is the plane z = 0 with x right, y down and z into
-it, so that a height of h mm lies at z = -h. What the marks cannot tell (focal length, radial term) stays near what is
-usual: a least squares fit with a prior on each.
+Pinhole with one radial term, as in OpenCV's module calib3d; the table is the plane z = 0 with x right, y down and z
+into it, so that a height of h mm lies at z = -h. What the marks cannot tell (focal length, radial term) stays near what
+is usual: a least squares fit with a prior on each.
 """
 
 from dataclasses import dataclass
+from typing import Any
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
 from scipy.optimize import least_squares
 
-Array = NDArray[np.float64]
+Array = NDArray[np.floating[Any]]
 FILM = 36.0  # width of a 35 mm film (mm), to which focal lengths are told
 USUAL_FILM = 26.5  # focal length of a small camera that tells none: common practice, no source
 TOLD, UNTOLD = 0.012, 0.08  # standard deviation of the logarithm of a focal length: rounded to a mm, or guessed
@@ -45,7 +46,7 @@ class View:
     def seen(self, points: Array, height: float = 0.0) -> Array:
         """Pixels of points (n, 2) so far above the table."""
         space = np.column_stack((points, np.full(len(points), -height)))
-        return _projected(space, cv2.Rodrigues(self.turn)[0], self.shift, self.matrix, self.bend)
+        return _projected(space, np.asarray(cv2.Rodrigues(self.turn)[0]), self.shift, self.matrix, self.bend)
 
     def rays(self, pixels: Array) -> Array:
         """Directions (n, 3) in the table's axes in which pixels look."""
@@ -81,12 +82,20 @@ def view(places: Array, pixels: Array, size: tuple[int, int], film: float | None
     start = np.concatenate((turn.ravel(), shift.ravel(), np.zeros(3)))
     fit = least_squares(off, start, method="lm", x_scale="jac")
     values = fit.x
-    if np.linalg.inv(fit.jac.T @ fit.jac)[7, 7] > SURE**2:
-        straight = least_squares(lambda part: off(np.insert(part, 7, 0.0)), np.delete(values, 7), method="lm")
-        values = np.insert(straight.x, 7, 0.0)
+    if _variance(np.asarray(fit.jac), 7) > SURE**2:
+
+        def straight(part: Array) -> Array:
+            return off(np.insert(part, 7, 0.0))
+
+        values = np.insert(least_squares(straight, np.delete(values, 7), method="lm").x, 7, 0.0)
     matrix, bend = _matrix(told * float(np.exp(values[6])), middle), _bend(float(values[7]))
     error = float(np.sqrt(np.mean(np.sum((found(values) - pixels) ** 2, axis=1))))
     return View(matrix, bend, np.asarray(cv2.Rodrigues(values[:3])[0], dtype=float), values[3:6], error)
+
+
+def _variance(slopes: Array, of: int) -> float:
+    """Of one unknown of a least squares fit, by its residuals' derivatives."""
+    return float(np.linalg.inv(slopes.T @ slopes)[of, of])
 
 
 def _matrix(focal: float, middle: tuple[float, float]) -> Array:

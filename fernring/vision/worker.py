@@ -26,12 +26,10 @@ def main() -> int:
 
 
 def _done(asked: dict[str, Any], data: bytes) -> Any:
-    from . import colours, intake  # after the limits are set
+    from . import intake  # after the limits are set
+    from .tasks import TASKS
 
-    taken = intake.picture(data, asked["longest"])
-    if asked["task"] == "main colours":
-        return colours.main_colours(taken.pixels, asked["count"])
-    return colours.beside_white(taken.pixels, tuple(asked["at"]), tuple(asked["white"]))
+    return TASKS[asked["task"]](intake.picture(data, asked["longest"]), asked)
 
 
 if __name__ == "__main__":

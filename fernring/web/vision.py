@@ -8,11 +8,14 @@ from collections.abc import Coroutine
 from typing import Annotated, TypeVar
 
 from fastapi import APIRouter, Query, Request
+from pydantic import ValidationError
 
 from ..core.document.numbers import Colour
-from ..core.errors import CalledOffError
-from ..vision.asked import colour_beside_white, main_colours
+from ..core.document.sentences import first_sentence
+from ..core.errors import CalledOffError, DocumentError
+from ..vision.asked import colour_beside_white, main_colours, stone_outline
 from ..vision.limits import MOST_BYTES, PictureError
+from ..vision.stone_asked import StoneAsked, StoneFound
 from .errors import RESPONSES
 
 router = APIRouter(prefix="/api/photo", tags=["pictures"], responses=RESPONSES)
@@ -26,14 +29,26 @@ BINARY = {"requestBody": {"required": True, "content": {"application/octet-strea
 async def post_colour(request: Request, x: Share, y: Share, white_x: Share, white_y: Share) -> Colour:
     """The colour at a place of a picture (JPEG, PNG or WebP), by white paper at another in the same light."""
     data = await _picture(request)
-    return await _while_asked(request, colour_beside_white(data, (x, y), (white_x, white_y)))
+    return await while_asked(request, colour_beside_white(data, (x, y), (white_x, white_y)))
 
 
 @router.post("/palette", openapi_extra=BINARY)
 async def post_photo_palette(request: Request, count: Annotated[int, Query(ge=1, le=12)] = 6) -> list[Colour]:
     """The main colours of a picture, those with most of it first."""
     data = await _picture(request)
-    return await _while_asked(request, main_colours(data, count))
+    return await while_asked(request, main_colours(data, count))
+
+
+@router.post("/stone", openapi_extra=BINARY)
+async def post_stone(request: Request, asked: Annotated[str, Query(max_length=30_000)] = "{}") -> StoneFound:
+    """The outline of a stone in a picture, beside the scale card. `asked` is a StoneAsked as JSON."""
+    try:
+        wanted = StoneAsked.model_validate_json(asked)
+    except ValidationError as error:
+        field, sentence = first_sentence(error.errors(), asked)
+        raise DocumentError(sentence, field) from error
+    data = await _picture(request)
+    return await while_asked(request, stone_outline(data, wanted))
 
 
 async def _picture(request: Request) -> bytes:
@@ -45,7 +60,7 @@ async def _picture(request: Request) -> bytes:
     return bytes(data)
 
 
-async def _while_asked(request: Request, work: Coroutine[None, None, Found]) -> Found:
+async def while_asked(request: Request, work: Coroutine[None, None, Found]) -> Found:
     """What the work answers; it ends when its asker goes away."""
     job, gone = asyncio.ensure_future(work), asyncio.ensure_future(_gone(request))
     try:

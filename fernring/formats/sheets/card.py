@@ -36,14 +36,14 @@ def card_shapes(units: Units) -> tuple[Primitive, ...]:
     shapes.append(box(left, top, left + ID_1[0], top + ID_1[1], "dashed"))
     for x, y in CARD_TARGETS:
         shapes += _target(x, y)
-    for ident, middle in CARD_MARKS.items():
-        shapes += mark(ident, middle)
+    for ident, place in CARD_MARKS.items():
+        shapes += mark(ident, place)
     ruler = RULERS[units]
     across, along = (ruler.marks(long) for long in (WIDE - 20.0, HIGH - 20.0))
     shapes += [Line(10 + at, HIGH, 10 + at, HIGH - high, "plain" if whole else "fine") for at, high, whole in across]
     shapes += [Line(0, 10 + at, high, 10 + at, "plain" if whole else "fine") for at, high, whole in along]
     shapes += [Text(10 + at, HIGH - 5.6, word, 2.2, "middle") for at, word in ruler.words(WIDE - 20.0)]
-    (middle, centre), (wide, high) = (WIDE / 2, HIGH / 2), ID_1
+    middle, centre, (wide, high) = WIDE / 2, HIGH / 2, ID_1
     between = [length(side - 2 * TARGET, units) for side in (WIDE, HIGH)]
     shapes += [
         Text(middle, centre - 3, "Fern Ring scale card", 4.0, "middle", True),

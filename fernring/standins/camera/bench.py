@@ -29,7 +29,7 @@ class Paper:
         """Points of the paper (mm from its top left) as points of the table."""
         turn = np.radians(self.turned_deg)
         axes = np.array([[np.cos(turn), np.sin(turn)], [-np.sin(turn), np.cos(turn)]])
-        return points @ axes + np.array(self.corner)
+        return np.asarray(points @ axes + np.array(self.corner))
 
 
 def table(camera: Camera, kind: str, seeded: Seeded) -> tuple[Map, Map, Map]:
@@ -51,9 +51,7 @@ def lay(light: Map, x: Map, y: Map, paper: Paper) -> None:
     if len(rows) == 0:
         return
     part = (slice(rows[0], rows[-1] + 1), slice(columns[0], columns[-1] + 1))
-    shown = cv2.remap(
-        paper.light, u[part], v[part], cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE
-    )
+    shown = cv2.remap(paper.light, u[part], v[part], cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE)
     cover = inside[part][..., None]
     light[part] = (1 - cover) * light[part] + cover * shown
 
@@ -129,7 +127,8 @@ def all_lit(light: Map, lamp: Lamp, seeded: Seeded) -> Map:
     """The light that reaches the lens, so bright that the brightest paper is just not lost."""
     size = (light.shape[1], light.shape[0])
     light = light * uneven(lamp, size)[..., None]
-    return np.asarray(light * np.float32(seeded.uniform(0.75, 0.95) / np.percentile(light[::8, ::8], 99)), dtype=np.float32)
+    bright = float(seeded.uniform(0.75, 0.95) / np.percentile(light[::8, ::8], 99))
+    return np.asarray(light * np.float32(bright), dtype=np.float32)
 
 
 def _filled(image: np.ndarray, points: Array, value: float) -> None:

@@ -5,13 +5,14 @@ right-handed system, as the pinhole model with one radial term of OpenCV's modul
 """
 
 from dataclasses import dataclass
+from typing import Any
 
 import cv2
 import numpy as np
 from numpy.typing import NDArray
 
-Array = NDArray[np.float64]
-Map = NDArray[np.float32]
+Array = NDArray[np.floating[Any]]
+Map = NDArray[np.floating[Any]]
 FILM = 36.0  # width of a 35 mm film (mm), to which focal lengths are told
 STEP = 16  # pixels between places that are traced back exactly
 

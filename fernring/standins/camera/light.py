@@ -29,7 +29,7 @@ class Lamp:
     @property
     def throw(self) -> Array:
         """Where a shadow falls for each millimetre of height."""
-        return -self.towards[:2] / self.towards[2]
+        return np.asarray(-self.towards[:2] / self.towards[2])
 
 
 def lamp(seeded: Seeded, least: float = 40.0) -> Lamp:
@@ -50,7 +50,7 @@ def uneven(lamp: Lamp, size: tuple[int, int]) -> Map:
 
 def developed(light: Map, camera: Camera, seeded: Seeded, tells: bool) -> bytes:
     """A JPEG of linear light, shape (height, width, 3): blurred by the lens, with the noise of a sensor."""
-    light = cv2.GaussianBlur(light, (0, 0), float(seeded.uniform(0.6, 1.1)))
+    light = np.asarray(cv2.GaussianBlur(light, (0, 0), float(seeded.uniform(0.6, 1.1))), dtype=np.float32)
     light *= (1 + seeded.normal(0, 0.04, 3)).astype(np.float32)
     noise = np.random.Generator(np.random.SFC64(int(seeded.integers(2**31)))).standard_normal(
         light.shape, dtype=np.float32

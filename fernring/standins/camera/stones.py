@@ -74,9 +74,9 @@ def _camera(seeded: Seeded, middle: Array, tilt: float, size: tuple[int, int], a
     film = FILMS[int(seeded.integers(len(FILMS)))]
     aim = (middle + seeded.normal(0, 6, 2)).tolist()
     least = 1.15 * all_seen / 2 / np.tan(np.arctan(36.0 / film / 2) * 0.75)
-    turn, eye = looking_at(
-        (aim[0], aim[1]), float(seeded.uniform(max(300.0, min(least, 480.0)), 500)), tilt, float(seeded.uniform(0, 360)), float(seeded.normal(0, 6))
-    )
+    distance = float(seeded.uniform(max(300.0, min(least, 480.0)), 500))
+    turned, roll = float(seeded.uniform(0, 360)), float(seeded.normal(0, 6))
+    turn, eye = looking_at((aim[0], aim[1]), distance, tilt, turned, roll)
     return Camera(size, film / 36.0 * max(size), float(seeded.uniform(-0.05, 0.05)), turn, eye)
 
 

@@ -1,0 +1,33 @@
+"""What the worker can do with a picture, by name: each takes the picture and what was asked, and answers plain data."""
+
+from collections.abc import Callable
+from typing import Any
+
+from .intake import Picture
+
+Task = Callable[[Picture, dict[str, Any]], Any]
+
+
+def _main_colours(picture: Picture, asked: dict[str, Any]) -> Any:
+    from .colours import main_colours
+
+    return main_colours(picture.pixels, asked["count"])
+
+
+def _beside_white(picture: Picture, asked: dict[str, Any]) -> Any:
+    from .colours import beside_white
+
+    return beside_white(picture.pixels, tuple(asked["at"]), tuple(asked["white"]))
+
+
+def _stone(picture: Picture, asked: dict[str, Any]) -> Any:
+    from .stone import traced
+    from .stone_asked import StoneAsked
+    from .stone_found import found
+
+    wanted = StoneAsked.model_validate(asked["stone"])
+    strokes = [(one.stone, one.points) for one in wanted.strokes]
+    return found(traced(picture, wanted.widest, wanted.rise, wanted.targets, strokes)).model_dump(mode="json")
+
+
+TASKS: dict[str, Task] = {"main colours": _main_colours, "beside white": _beside_white, "stone": _stone}
