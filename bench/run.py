@@ -19,6 +19,7 @@ PARTS = (
     "words",
     "mixing",
     "sizes",
+    "photographs",
     "stone",
     "bench",
     "worst",

@@ -16,6 +16,7 @@ from fernring.core.document.piece import Piece
 from fernring.core.document.shelf import Shelf
 from fernring.core.words.fields import facts, fields_of
 from fernring.store.database import open_database
+from fernring.vision.stone_asked import StoneAsked
 from fernring.web.app import api
 from fernring.web.prints import Printer, PrintRequest
 
@@ -28,7 +29,7 @@ SCHEMAS: dict[str, type[BaseModel]] = {"piece": Piece, "kit": Kit, "shelf": Shel
 def facts_module() -> str:
     """What the page needs to know of the document's fields, as a TypeScript module."""
     found = facts()
-    found["fields"] |= {model.__name__: fields_of(model) for model in (PrintRequest, Printer)}
+    found["fields"] |= {model.__name__: fields_of(model) for model in (PrintRequest, Printer, StoneAsked)}
     text = json.dumps(found, indent=1, sort_keys=False, ensure_ascii=False)
     return f"/** Made from the models by python -m commands.openapi --write. */\nexport const FACTS = {text};\n"
 

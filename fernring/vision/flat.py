@@ -58,10 +58,10 @@ def in_view(pixels: Pixels, view: View, height: float, reach: float) -> Window:
     return (*places.min(axis=0).tolist(), *places.max(axis=0).tolist())
 
 
-def flattened(pixels: Pixels, view: View, height: float, window: Window, per_mm: float) -> Flat:
-    """A window of the plane at that height, at most `per_mm` fine and of MOST pixels."""
+def flattened(pixels: Pixels, view: View, height: float, window: Window, per_mm: float, most: float = MOST) -> Flat:
+    """A window of the plane at that height, at most `per_mm` fine and of so many pixels."""
     left, top, right, low = window
-    per_mm = min(per_mm, float(np.sqrt(MOST / ((right - left) * (low - top)))))
+    per_mm = min(per_mm, float(np.sqrt(most / ((right - left) * (low - top)))))
     across, down = (int(side * per_mm) for side in (right - left, low - top))
     nodes = [np.arange(-1, side // STEP + 2) * STEP + (STEP - 1) / 2 for side in (across, down)]
     grid = np.stack(np.meshgrid(*nodes), axis=-1).reshape(-1, 2)

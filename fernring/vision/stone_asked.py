@@ -22,8 +22,8 @@ class StoneAsked(Frozen):
     """Heights above the card in mm, None where nobody measured them; `targets` are the card's four, clockwise from its
     top left, where its marks were not found."""
 
-    widest: Annotated[float | None, Field(ge=0, le=80), named("Height of the widest line", "length")] = None
-    rise: Annotated[float | None, Field(ge=0, le=160), named("Height of the top", "length")] = None
+    widest: Annotated[float | None, Field(ge=0, le=80), named("Widest line, above the table", "length")] = None
+    rise: Annotated[float | None, Field(ge=0, le=160), named("Top, above the table", "length")] = None
     targets: tuple[Place, Place, Place, Place] | None = None
     strokes: Annotated[tuple[Stroke, ...], Field(max_length=20)] = ()
 

@@ -74,10 +74,15 @@ export async function downloadTold(
 }
 
 /** The answer to a POST of JSON, or of a file as it is; a refusal is thrown. */
-export async function posted(url: string, body: unknown, kind = "application/json"): Promise<Response> {
+export async function posted(
+  url: string,
+  body: unknown,
+  kind = "application/json",
+  signal?: AbortSignal,
+): Promise<Response> {
   const headers = { "content-type": kind };
   const sent = body instanceof Blob ? body : JSON.stringify(body);
-  const response = await fetch(url, { method: "POST", headers, body: sent }).catch(() => {
+  const response = await fetch(url, { method: "POST", headers, body: sent, signal }).catch(() => {
     throw new Unreachable();
   });
   if (!response.ok) throw new Refusal(problemIn(await response.json(), response.status), response.status);

@@ -3635,6 +3635,30 @@ export const FACTS = {
     "most": 222.22222222222223,
     "default": 200.0
    }
+  },
+  "StoneAsked": {
+   "widest": {
+    "name": "Widest line, above the table",
+    "written": "length",
+    "least": 0,
+    "most": 80,
+    "open": true
+   },
+   "rise": {
+    "name": "Top, above the table",
+    "written": "length",
+    "least": 0,
+    "most": 160,
+    "open": true
+   },
+   "targets": {
+    "least": 0,
+    "most": 1,
+    "open": true
+   },
+   "strokes": {
+    "longest": 20
+   }
   }
  },
  "tracks": {

@@ -2,6 +2,7 @@
 import { wordsOf } from "../api/facts";
 import type { Blank, Piece, Plan } from "../api/types";
 import { ColourField } from "../parts/ColourField";
+import { StonePhoto } from "../photo/StonePhoto";
 import type { Session } from "../piece/session";
 import { Choice } from "../studio/Choice";
 import { spokenLength, useUnits } from "../studio/units";
@@ -49,6 +50,14 @@ export function BlankPart({ session, piece, plan }: Props) {
                 }))
               }
               onChange={(change) => tryBlank("Choose the outline", (now) => withOutline(now, change(now.outline)))}
+            />
+            <StonePhoto
+              onOutline={(outline, dome) =>
+                tryBlank("Outline from a photograph", (now) => ({
+                  ...withOutline(now, outline),
+                  ...(dome ? { relief: { kind: "dome", rise: dome } } : {}),
+                }))
+              }
             />
             <ReliefFields
               outline={blank.outline}
