@@ -3,8 +3,10 @@
 import json
 from typing import Any
 
+from ..core.practice.sheet import PracticeSheet
 from .limits import MOST_BYTES, SECONDS, PictureError
 from .process import answered
+from .sheet_asked import SheetFound
 from .stone_asked import StoneAsked, StoneFound
 
 SIDE_COLOURS, SIDE_PLACE = 256, 1600  # pixels of the longer side that are enough for a task
@@ -26,6 +28,18 @@ async def stone_outline(data: bytes, asked: StoneAsked) -> StoneFound:
     """The outline of a stone beside the scale card. Raises PictureError."""
     found = await _asked({"task": "stone", "longest": None, "stone": asked.model_dump(mode="json")}, data)
     return StoneFound.model_validate(found)
+
+
+async def sheet_number(data: bytes) -> int:
+    """The number on a practice sheet. Raises PictureError."""
+    found: int = await _asked({"task": "sheet number", "longest": None}, data)
+    return found
+
+
+async def sheet_dots(data: bytes, sheet: PracticeSheet) -> SheetFound:
+    """Everything painted on a practice sheet. Raises PictureError."""
+    found = await _asked({"task": "sheet", "longest": None, "sheet": sheet.model_dump_json()}, data)
+    return SheetFound.model_validate(found)
 
 
 async def _asked(task: dict[str, Any], data: bytes) -> Any:

@@ -1,8 +1,8 @@
 """How much of what each place of a white paper shows is paint, and how much is paper, lit or in shadow.
 
-In linear light a place shows a P + b W: paint and paper in some shares, where b falls short of 1 - a by the shadow on it.
-Least squares, with a + b = 1 where the colours leave it open (a paint as grey as a shadow). Source: linear unmixing of
-two known spectra.
+In linear light a place shows a P + b W: paint and paper in some shares, where b falls short of 1 - a by the shadow on
+it. Least squares, with a + b = 1 where the colours leave it open (a paint as grey as a shadow). Source: linear unmixing
+of two known spectra.
 """
 
 import cv2
@@ -45,7 +45,7 @@ def paint_share(shown: Array, paint: Array) -> Array:
 
 
 def darkness(shown: Array, paint: Array) -> Array:
-    """How far the light at each place falls short of paper, 1 where it does as much as paint. Cameras keep light sharper
-    than colour, so that an edge is looked for in this."""
+    """How far the light at each place falls short of paper, 1 where it does as much as paint. Cameras keep light
+    sharper than colour, so that an edge is looked for in this."""
     light = shown @ LUMINANCE
     return np.asarray((1 - light) / max(1 - float(paint @ LUMINANCE), 0.05), dtype=np.float32)

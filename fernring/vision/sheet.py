@@ -100,7 +100,8 @@ def _view(picture: Picture) -> tuple[View, int]:
     span = cv2.contourArea(cv2.convexHull(places.astype(np.float32))) if len(places) else 0.0
     if len(marks) < LEAST_MARKS or span < LEAST_SPAN * cv2.contourArea(cv2.convexHull(inner)):
         raise PictureError(
-            f"Only {len(marks)} of the {len(SHEET_MARKS)} marks round the sheet are seen: take all of it, in even light."
+            f"Only {len(marks)} of the {len(SHEET_MARKS)} marks round the sheet are seen: take all of it, in even light"
+            "."
         )
     out = np.concatenate([np.sign(corners((0.0, 0.0)))] * len(marks))
     return view(places, np.concatenate(list(marks.values())), (wide, high), picture.focal, out), len(marks)
@@ -144,7 +145,8 @@ def _edges(share: Array, dark: Array, flat: Flat, targets: Sequence[Block]) -> l
     lines, _ = cv2.findContours(wet, cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_NONE)
     whole = np.zeros_like(wet)
     cv2.drawContours(whole, lines, -1, 1, cv2.FILLED)
-    opened = cv2.morphologyEx(whole, cv2.MORPH_OPEN, cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (3, 3)))
+    small = cv2.getStructuringElement(cv2.MORPH_ELLIPSE, (3, 3))
+    opened = np.asarray(cv2.morphologyEx(whole, cv2.MORPH_OPEN, small), dtype=np.uint8)
     of = _parted(opened, flat, targets)
     found = []
     for k, part in enumerate(find_objects(of), start=1):
@@ -165,7 +167,7 @@ def _parted(wet: Pixels, flat: Flat, targets: Sequence[Block]) -> NDArray[np.int
     from skimage.feature import peak_local_max
     from skimage.segmentation import watershed
 
-    _, of = cv2.connectedComponents(wet)
+    of = np.asarray(cv2.connectedComponents(wet)[1], dtype=np.intp)
     inside = cv2.distanceTransform(np.pad(wet, 1), cv2.DIST_L2, 5)[1:-1, 1:-1]
     swipes = _at_swipes(of, flat, targets)
     peaks = peak_local_max(inside, min_distance=max(2, round(0.3 * flat.per_mm)), labels=of, exclude_border=False)
@@ -195,7 +197,7 @@ def _at_swipes(of: NDArray[np.intp], flat: Flat, targets: Sequence[Block]) -> se
         for t, end in enumerate(block.ends):
             line = np.linspace(block.places[t], end, 40)
             for shift in (-0.5, 0.0, 0.5):
-                x, y = np.rint(flat.pixels_of(line + (0.0, shift))).astype(int).T
+                x, y = np.rint(flat.pixels_of(line + np.array([0.0, shift]))).astype(int).T
                 found |= set(of[y, x].tolist())
     return found - {0}
 

@@ -27,7 +27,7 @@ EDGE = 0.35  # mm, of an edge that is sharp
 IN_95 = 2.0  # deviations
 SCALE = 0.004  # of the reach, for what the card leaves open
 WEAK, MANY_WEAK = 0.25, 0.12  # an edge that hardly shows, and which share of the line may be so
-UNSTEADY = 1.6  # mm, between two searches
+UNSTEADY, DOUBTFUL = 1.6, 2.5  # mm, between two searches, and between two opinions
 
 
 @dataclass(frozen=True, eq=False)
@@ -45,6 +45,7 @@ class Traced:
     warnings: list[str]
     marks: int
     widest: float
+    parts: tuple[float, ...] = ()
 
 
 def traced(
@@ -71,7 +72,7 @@ def traced(
     fine = flattened(picture.pixels, view, height, rough.window(mask, ROUND), FINE)
     mask = fine.taken(mask, rough)
     covered = covered_by(fine, card)
-    first = first_line(fine, mask, covered)
+    first, other = first_line(fine, mask, covered)
     second = second_line(fine, first, covered)
     silhouette, sharp = fine_line(picture.pixels, view, height, fine.places(second))
     seen = view.seen(silhouette, height)
@@ -86,15 +87,16 @@ def traced(
             f"Nobody measured how high the widest line lies: {height:.0f} mm is assumed. Measure it for a sure size."
         )
     moved = float(np.abs(_distance(first, second)).max()) / fine.per_mm
+    doubt = float(np.abs(_distance(first, other)).max()) / fine.per_mm
     weak = float(np.mean(sharp < WEAK))
-    if moved > UNSTEADY or weak > MANY_WEAK:
+    if moved > UNSTEADY or doubt > DOUBTFUL or weak > MANY_WEAK:
         warnings.append("Parts of the edge hardly show: look at the line, and correct it where it is wrong.")
     away = float(np.linalg.norm(view.eye))
     parts = [
         EDGE, SCALE * reach,
         (KNOWN_WIDEST if widest is not None else UNSURE_WIDEST) / away * reach,
         0.4 * float(np.linalg.norm(outline - silhouette, axis=1).max()),
-        0.5 * moved, 4.0 * max(weak - 0.05, 0.0),
+        0.5 * moved, 4.0 * max(weak - 0.05, 0.0), 0.3 * doubt,
     ]  # fmt: skip
     middle, turn = centroid(outline), _upright(view, height, centroid(outline))
     return Traced(
@@ -106,6 +108,7 @@ def traced(
         warnings=warnings,
         marks=marks,
         widest=height,
+        parts=tuple(parts),
     )
 
 

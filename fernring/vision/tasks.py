@@ -30,4 +30,30 @@ def _stone(picture: Picture, asked: dict[str, Any]) -> Any:
     return found(traced(picture, wanted.widest, wanted.rise, wanted.targets, strokes)).model_dump(mode="json")
 
 
-TASKS: dict[str, Task] = {"main colours": _main_colours, "beside white": _beside_white, "stone": _stone}
+def _sheet_number(picture: Picture, _: dict[str, Any]) -> Any:
+    from .sheet import number_of
+
+    return number_of(picture)
+
+
+def _sheet(picture: Picture, asked: dict[str, Any]) -> Any:
+    from ..core.practice.sheet import PracticeSheet
+    from .sheet import sheet_read
+    from .sheet_asked import SeenDot, SheetFound
+
+    read = sheet_read(picture, PracticeSheet.model_validate_json(asked["sheet"]))
+    seen = tuple(
+        SeenDot(**{**vars(one), **{name: round(getattr(one, name), 3) for name in ("x", "y", "diameter", "roundness")}})
+        for one in read.seen
+    )
+    plane = tuple(read.plane.ravel().tolist())
+    return SheetFound(seen=seen, plane=plane, paint=read.paint, marks=read.marks).model_dump(mode="json")
+
+
+TASKS: dict[str, Task] = {
+    "main colours": _main_colours,
+    "beside white": _beside_white,
+    "stone": _stone,
+    "sheet number": _sheet_number,
+    "sheet": _sheet,
+}

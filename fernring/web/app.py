@@ -33,6 +33,7 @@ from . import (
     practice,
     prints,
     proposing,
+    sheets,
     stock,
     vision,
     work,
@@ -87,6 +88,7 @@ def api(database: Database, config: Config | None = None, lifespan: Lifespan[Fas
         blobs,
         vision,
         practice,
+        sheets,
     ):
         app.include_router(part.router)
     app.add_route("/openapi.json", get_openapi, include_in_schema=False)

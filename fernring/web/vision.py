@@ -13,16 +13,33 @@ from pydantic import ValidationError
 from ..core.document.numbers import Colour
 from ..core.document.sentences import first_sentence
 from ..core.errors import CalledOffError, DocumentError
-from ..vision.asked import colour_beside_white, main_colours, stone_outline
+from ..core.practice.sheet import PracticeSheet
+from ..store import practice_sheets
+from ..vision.asked import colour_beside_white, main_colours, sheet_dots, sheet_number, stone_outline
 from ..vision.limits import MOST_BYTES, PictureError
+from ..vision.sheet_asked import SeenDot
 from ..vision.stone_asked import StoneAsked, StoneFound
+from .answer import Answer
 from .errors import RESPONSES
+from .ledger import studio
+from .sheets import BlockAnswer, blocks_of
 
 router = APIRouter(prefix="/api/photo", tags=["pictures"], responses=RESPONSES)
 
 Found = TypeVar("Found")
 Share = Annotated[float, Query(ge=0, le=1, allow_inf_nan=False)]
 BINARY = {"requestBody": {"required": True, "content": {"application/octet-stream": {"schema": {"type": "string"}}}}}
+
+
+class SheetAnswer(Answer):
+    """A sheet and its targets, and what was found on it; the fields are those of SheetFound."""
+
+    sheet: PracticeSheet
+    blocks: list[BlockAnswer]
+    seen: tuple[SeenDot, ...]
+    plane: tuple[float, ...]
+    paint: str
+    marks: int
 
 
 @router.post("/colour", openapi_extra=BINARY)
@@ -49,6 +66,17 @@ async def post_stone(request: Request, asked: Annotated[str, Query(max_length=30
         raise DocumentError(sentence, field) from error
     data = await _picture(request)
     return await while_asked(request, stone_outline(data, wanted))
+
+
+@router.post("/sheet", openapi_extra=BINARY)
+async def post_photo_sheet(request: Request) -> SheetAnswer:
+    """Everything painted on a practice sheet of this studio, by a picture of it."""
+    data = await _picture(request)
+    number = await while_asked(request, sheet_number(data))
+    with studio(request).reading() as db:
+        sheet = PracticeSheet.model_validate_json(practice_sheets.sheet(db, number))
+    found = await while_asked(request, sheet_dots(data, sheet))
+    return SheetAnswer(sheet=sheet, blocks=blocks_of(sheet), **vars(found))
 
 
 async def _picture(request: Request) -> bytes:

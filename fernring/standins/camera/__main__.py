@@ -1,14 +1,24 @@
-"""A photograph on standard output: python -m fernring.standins.camera stone SEED."""
+"""A photograph on standard output: python -m fernring.standins.camera (stone | sheet) SEED.
+
+For a sheet, which one it is stands on standard input.
+"""
 
 import sys
 
+from ...core.practice.sheet import PracticeSheet
+from .sheets import sheet_shot
 from .stones import stone_shot
 
-SIZE = (2400, 1800)
+STONE, SHEET = (2400, 1800), (3200, 2400)
 
 
 def main(words: list[str]) -> int:
-    sys.stdout.buffer.write(stone_shot(int(words[1]), size=SIZE).jpeg)
+    what, seed = words[0], int(words[1])
+    if what == "stone":
+        jpeg = stone_shot(seed, size=STONE).jpeg
+    else:
+        jpeg = sheet_shot(PracticeSheet.model_validate_json(sys.stdin.read()), seed, size=SHEET).jpeg
+    sys.stdout.buffer.write(jpeg)
     return 0
 
 

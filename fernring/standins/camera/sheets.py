@@ -95,8 +95,9 @@ def _paint(light: Map, one: Painted, paint: str, sun: Lamp, towards: Array, seed
     dome = np.clip(inside / max(one.diameter / 2, 0.1), 0, 1)
     slope = (1 - dome) ** 2
     facing = 1 + 0.25 * slope * _slant(one, x, y, towards)
-    shine = 0.5 * np.exp(-(((x - one.x - towards[0] * 0.18 * one.diameter) ** 2
-                            + (y - one.y - towards[1] * 0.18 * one.diameter) ** 2) / (0.09 * one.diameter) ** 2))  # fmt: skip
+    shine_x, shine_y = (at + 0.18 * one.diameter * to for at, to in zip((one.x, one.y), towards, strict=True))
+    far = ((x - shine_x) ** 2 + (y - shine_y) ** 2) / (0.09 * one.diameter) ** 2
+    shine = 0.5 * np.exp(-far)
     alpha = (cover * (0.55 if one.smudged else 1.0))[..., None]
     part[...] = (1 - alpha) * part + alpha * (tint * facing[..., None] + (0 if one.smudged else shine[..., None]))
     area = float(cover.sum()) / PER_MM**2

@@ -3,6 +3,7 @@ import { EDGED, fieldsOf } from "../api/facts";
 import type { BlankReport, Piece, Plan } from "../api/types";
 import { KindFields, type Rule } from "../fields/KindFields";
 import type { Session } from "../piece/session";
+import { SafeGap } from "../practice/SafeGap";
 import { GuideCircles } from "./GuideCircles";
 import { MarkerTable } from "./MarkerTable";
 import type { GuidePartProps, Guides } from "./props";
@@ -35,6 +36,7 @@ export function GuideFields({ session, piece, plan, report }: Props) {
           />
         </div>
         <p className="small quiet">The safe gap counts between dots for which no row states a gap.</p>
+        <SafeGap session={session} piece={piece} />
       </section>
       <section aria-label="Guides">
         <h2>Guides</h2>

@@ -71,32 +71,32 @@ export function PhotoStage({ picture, part, name, children, onDown, onMove, onUp
   );
   return (
     <div className="photo-room">
-    <div className="photo-stage" style={{ aspectRatio: `${width * wide} / ${height * high}` }}>
-      <svg
-        ref={frame}
-        viewBox={`${left * width} ${top * height} ${wide * width} ${high * height}`}
-        role="application"
-        aria-label={name}
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: as above
-        tabIndex={0}
-        onKeyDown={keyed}
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId);
-          down.current = true;
-          setAt(place(event));
-          onDown(place(event));
-        }}
-        onPointerMove={(event) => {
-          setAt(place(event));
-          if (down.current) onMove(place(event));
-        }}
-        onPointerUp={(event) => {
-          down.current = false;
-          onUp(place(event));
-        }}
-      >
-        {drawn}
-      </svg>
+      <div className="photo-stage" style={{ aspectRatio: `${width * wide} / ${height * high}` }}>
+        <svg
+          ref={frame}
+          viewBox={`${left * width} ${top * height} ${wide * width} ${high * height}`}
+          role="application"
+          aria-label={name}
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: as above
+          tabIndex={0}
+          onKeyDown={keyed}
+          onPointerDown={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId);
+            down.current = true;
+            setAt(place(event));
+            onDown(place(event));
+          }}
+          onPointerMove={(event) => {
+            setAt(place(event));
+            if (down.current) onMove(place(event));
+          }}
+          onPointerUp={(event) => {
+            down.current = false;
+            onUp(place(event));
+          }}
+        >
+          {drawn}
+        </svg>
       </div>
       <svg
         className={`photo-loupe ${at[0] > left + wide / 2 ? "left" : "right"}`}

@@ -1,12 +1,13 @@
 /** The photograph of a stone with card and outline, and what is asked and found beside it. */
 import { Alert, Button, Loader } from "@mantine/core";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { fieldsOf } from "../api/facts";
 import type { Outline } from "../api/types";
 import { RuleField } from "../fields/RuleField";
 import { lengthText, spokenLength, useUnits } from "../studio/units";
 import { type Part, PhotoStage, type Picture } from "./PhotoStage";
 import { nearest, type Share, type Stroke, TARGETS, TOOLS, type Tool, thinned, within } from "./stage";
+import { usePicture } from "./usePicture";
 import { type Asked, type StoneFound, useStone } from "./useStone";
 
 interface Props {
@@ -233,18 +234,4 @@ function Drawn({ picture: { width, height }, found, asked, stroke, point, shown 
       ))}
     </>
   );
-}
-
-/** The picture in the file, once the browser knows its size. */
-function usePicture(file: File): Picture | null {
-  const [picture, setPicture] = useState<Picture | null>(null);
-  useEffect(() => {
-    const url = URL.createObjectURL(file);
-    const image = new Image();
-    image.onload = () => setPicture({ url, width: image.naturalWidth, height: image.naturalHeight });
-    image.onerror = () => setPicture({ url, width: 4, height: 3 }); // what is wrong with it the server says
-    image.src = url;
-    return () => URL.revokeObjectURL(url);
-  }, [file]);
-  return picture;
 }

@@ -5,6 +5,7 @@ import { fieldsOf, MOST } from "../api/facts";
 import type { Kit, Tool } from "../api/types";
 import { freshId } from "../piece/edits";
 import { Saved, UndoRedo } from "../piece/Strip";
+import { PracticePart } from "../practice/PracticePart";
 import { ScreenScale } from "../studio/ScreenScale";
 import { Shell } from "../studio/Shell";
 import { useScale } from "../studio/scale";
@@ -94,6 +95,7 @@ export function KitScreen() {
         {kit?.tools.length === 0 && (
           <p className="quiet">No tools yet. Add one and measure a dot it makes, or take a set to begin with.</p>
         )}
+        {kit && <PracticePart kit={kit} />}
         <Starters of="kit" ledger={ledger} stock={kit} />
         <ToolDrawer
           kit={kit}
