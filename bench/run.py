@@ -20,6 +20,7 @@ PARTS = (
     "mixing",
     "sizes",
     "photographs",
+    "sheets",
     "stone",
     "bench",
     "worst",

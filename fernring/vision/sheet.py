@@ -24,6 +24,7 @@ LEAST_SPAN = 0.6  # of the area inside the marks
 PER_MM, MOST = 10.0, 7_000_000
 WRITTEN = 0.62  # width of a letter, of its height
 SEEN = 0.16  # by how much paint must differ from paper for its colour to be learned
+COVERED, LEAST_PAINTED = 0.6, 3  # share of a target that paint covers, and so many of them
 WET = 0.45  # share of paint, smoothed, beyond which a place is painted
 SMALLEST = 0.4  # mm
 APART, LESSER = 0.8, 0.5  # of their radii together, and of the larger: how two dots that run together are told from one
@@ -114,11 +115,12 @@ def _paint(shown: Array, flat: Flat, targets: Sequence[Block]) -> Array:
         reach = max(1, round(0.3 * block.dot * flat.per_mm))
         for x, y in flat.pixels_of(np.array(block.places)).round().astype(int).tolist():
             part = shown[max(y - reach, 0) : y + reach + 1, max(x - reach, 0) : x + reach + 1].reshape(-1, 3)
-            learned.append(part[np.abs(part - 1).max(axis=1) > SEEN])
-    every = np.concatenate(learned)
-    if len(every) < 40:
+            wet = np.abs(part - 1).max(axis=1) > SEEN
+            if wet.mean() > COVERED:
+                learned.append(part[wet])
+    if len(learned) < LEAST_PAINTED:
         raise PictureError("Nothing is painted on this sheet's targets.")
-    return np.asarray(np.median(every, axis=0), dtype=float)
+    return np.asarray(np.median(np.concatenate(learned), axis=0), dtype=float)
 
 
 def _without_print(share: Array, flat: Flat, sheet: PracticeSheet) -> None:

@@ -24,10 +24,10 @@ KNOWN_WIDEST = 0.5  # mm, deviation of a measured one
 USUAL_DOME = 0.27  # of the mean radius, of what stands above the widest line: common practice, no source
 BELOW = 1.4  # depth of the half ellipse below the widest line, as a share of its height
 EDGE = 0.35  # mm, of an edge that is sharp
-IN_95 = 2.0  # deviations
+IN_95 = 2.25  # deviations
 SCALE = 0.004  # of the reach, for what the card leaves open
 WEAK, MANY_WEAK = 0.25, 0.12  # an edge that hardly shows, and which share of the line may be so
-UNSTEADY, DOUBTFUL = 1.6, 2.5  # mm, between two searches, and between two opinions
+UNSTEADY, DOUBTFUL = 1.6, 1.9  # mm, between two searches, and between two opinions
 
 
 @dataclass(frozen=True, eq=False)
@@ -45,7 +45,6 @@ class Traced:
     warnings: list[str]
     marks: int
     widest: float
-    parts: tuple[float, ...] = ()
 
 
 def traced(
@@ -108,7 +107,6 @@ def traced(
         warnings=warnings,
         marks=marks,
         widest=height,
-        parts=tuple(parts),
     )
 
 

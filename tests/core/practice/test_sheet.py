@@ -1,0 +1,74 @@
+"""Practice sheets: their targets, and what is read off them."""
+
+import math
+
+from fernring.core.document.kit import Tool
+from fernring.core.errors import FitError
+from fernring.core.marks import SHEET, SHEET_MARKS, SIDE
+from fernring.core.practice.reading import ReadDot, Reading, by_block, measured
+from fernring.core.practice.sheet import PracticeSheet, Practised, blocks, labels, practised
+from tests.assertions import FernTestCase
+
+DAY = "2026-11-27"
+
+
+def sheet(*dots: float) -> PracticeSheet:
+    tools = tuple(Practised(tool=f"tool-{k}", name=f"Tool {k}", dot=dot) for k, dot in enumerate(dots))
+    return PracticeSheet(number=7, tools=tools, day=DAY)
+
+
+class TargetsTest(FernTestCase):
+    def test_nothing_meets_and_all_lies_inside_the_marks(self) -> None:
+        inner = max(place[0] for place in SHEET_MARKS.values() if place[0] < 20) + SIDE / 2
+        for sizes in ((0.5,), (2.1, 3.6, 8.0, 0.8), (14.0, 14.0, 14.0, 14.0), (9.0, 1.2), (6.0,)):
+            discs = [
+                (x, y, block.dot / 2)
+                for block in blocks(sheet(*sizes))
+                for x, y in (*block.places, *(block.ends or ()))
+            ]
+            for x, y, r in discs:
+                self.assertTrue(inner <= x - r and x + r <= SHEET[0] - inner, (sizes, x, r))
+                self.assertTrue(y - r >= 40 and y + r <= SHEET[1] - inner, (sizes, y, r))
+            for k, (x, y, r) in enumerate(discs):
+                for u, v, s in discs[:k]:
+                    self.assertGreater(math.hypot(x - u, y - v), r + s - 1e-9 if r > 1 else 0, sizes)
+
+    def test_each_tool_has_every_technique_and_a_name(self) -> None:
+        for sizes in ((2.0,), (2.1, 3.6, 8.0, 0.8)):
+            made = sheet(*sizes)
+            kinds = [(block.tool, block.technique) for block in blocks(made)]
+            self.assertEqual(len(set(kinds)), 4 * len(sizes))
+            words = " ".join(label.text for label in labels(made))
+            for tool in made.tools:
+                self.assertIn(f"{tool.name}, {tool.dot:g} mm", words)
+            self.assertIn("Practice sheet 7", words)
+
+    def test_tools_that_cannot_practise(self) -> None:
+        ball = Tool(id="ball", name="Ball", dots=(2.0,))
+        for tools, words in (
+            ((), "between 1 and 4"),
+            ((ball,) * 5, "between 1 and 4"),
+            ((Tool(id="pin", name="Pin", kind="needle", dots=(0.8,)),), "Pin sets no dots"),
+            ((Tool(id="disc", name="Disc", dots=(20.0,)),), "up to 14 mm; Disc makes 20"),
+        ):
+            with self.assertRaisesRegex(FitError, words):
+                practised(tools)
+        self.assertEqual(practised((ball,))[0].dot, 2.0)
+
+
+class ReadingTest(FernTestCase):
+    def test_fresh_loads_alone_are_measured(self) -> None:
+        made = sheet(2.0, 4.0)
+        every = blocks(made)
+        dots = [
+            ReadDot(block=k, target=t, x=block.places[t][0], y=block.places[t][1], diameter=block.dot + 0.1 * t)
+            for k, block in enumerate(every)
+            for t in (0, 1)
+        ]
+        beyond = ReadDot(block=40, target=0, x=1, y=1, diameter=1.0)
+        read = Reading(id="a" * 32, sheet=7, day=DAY, dots=(*dots, beyond))
+        found = measured(made, read, ["b" * 32, "c" * 32])
+        self.assertEqual([one.tool for one in found], ["tool-0", "tool-1"])
+        self.assertEqual(found[0].diameters, (2.0, 2.1, 2.0, 2.1))
+        self.assertEqual({one.how for one in found}, {"photographed"})
+        self.assertEqual([len(own) for _, own in by_block(made, read)], [2] * len(every))
