@@ -10,12 +10,14 @@ from time import time
 
 import orjson
 
+from ..core.document.kit import Kit
 from ..core.document.piece import Piece
 from ..core.errors import FernError
 from ..core.practice.measurement import Measurement
 from ..formats.piece_json import document_bytes, parse_document
 from ..store import ledger, measurements, pieces
 from ..store.database import Database, open_database
+from .practised import tell_practised
 from .stages import at_its_stage, tell
 
 DATA = files(__package__)
@@ -28,6 +30,13 @@ def demo_pieces() -> list[Piece]:
     return [document for document in documents if isinstance(document, Piece)]
 
 
+def demo_kit() -> Kit:
+    """The tools of the demo studio."""
+    kit = parse_document(DATA.joinpath("kit.json").read_bytes())
+    assert isinstance(kit, Kit)
+    return kit
+
+
 def load(database: Database) -> None:
     """Kit, shelf and pieces into an empty studio; one that has pieces is left as it is."""
     with database.writing() as db:
@@ -38,6 +47,7 @@ def load(database: Database) -> None:
                 body = document_bytes(parse_document(DATA.joinpath(f"{kind}.json").read_bytes()))
                 ledger.create(db, "kit" if kind == "kit" else "shelf", kind, kind, body, "Begin")
         tell_measured(db, time())
+        tell_practised(db, demo_kit().tools, time())
         for planned in demo_pieces():
             piece, steps, count = at_its_stage(planned)
             ident = pieces.piece_id()

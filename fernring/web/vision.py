@@ -27,6 +27,7 @@ from .sheets import BlockAnswer, blocks_of
 router = APIRouter(prefix="/api/photo", tags=["pictures"], responses=RESPONSES)
 
 Found = TypeVar("Found")
+Question = Annotated[str, Query(max_length=30_000)]
 Share = Annotated[float, Query(ge=0, le=1, allow_inf_nan=False)]
 BINARY = {"requestBody": {"required": True, "content": {"application/octet-stream": {"schema": {"type": "string"}}}}}
 
@@ -57,7 +58,7 @@ async def post_photo_palette(request: Request, count: Annotated[int, Query(ge=1,
 
 
 @router.post("/stone", openapi_extra=BINARY)
-async def post_stone(request: Request, asked: Annotated[str, Query(max_length=30_000)] = "{}") -> StoneFound:
+async def post_stone(request: Request, asked: Question) -> StoneFound:
     """The outline of a stone in a picture, beside the scale card. `asked` is a StoneAsked as JSON."""
     try:
         wanted = StoneAsked.model_validate_json(asked)

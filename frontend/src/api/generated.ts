@@ -14163,8 +14163,8 @@ export interface operations {
     };
     post_stone: {
         parameters: {
-            query?: {
-                asked?: string;
+            query: {
+                asked: string;
             };
             header?: never;
             path?: never;

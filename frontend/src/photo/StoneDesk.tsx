@@ -45,9 +45,9 @@ export function StoneDesk({ file, onAnother, onOutline }: Props) {
     if (tool === "point" && over.length > 0) move(point, at);
     else if (tool !== "target") setStroke((now) => [...now, at]);
   };
-  const up = () => {
-    if (stroke.length > 0 && (tool === "stone" || tool === "ground")) {
-      const drawn: Stroke = { stone: tool === "stone", points: thinned(stroke) };
+  const up = (at: Share) => {
+    if (tool === "stone" || tool === "ground") {
+      const drawn: Stroke = { stone: tool === "stone", points: thinned(stroke.length > 0 ? stroke : [at]) };
       setAsked((now) => ({ ...now, strokes: [...now.strokes, drawn] }));
     }
     setStroke([]);
