@@ -1,5 +1,6 @@
 """Finds the square marks in a picture, through the module aruco of OpenCV."""
 
+from collections import Counter
 from typing import Any
 
 import cv2
@@ -11,6 +12,7 @@ from .intake import Pixels
 from .limits import PictureError
 
 Array = NDArray[np.floating[Any]]
+CHANCE = 2
 
 
 def found_marks(grey: Pixels) -> list[tuple[int, Array]]:
@@ -37,8 +39,10 @@ def mirrored(grey: Pixels) -> bool:
 
 
 def each_once(marks: list[tuple[int, Array]], of: set[int], what: str) -> dict[int, Array]:
-    """The marks of these numbers. Raises PictureError where one of them is there twice."""
+    """The marks of these numbers that are seen once. Raises PictureError where so many are there twice that there are
+    two of what carries them; one or two may be patterns that only look like marks."""
     known = [(number, corners) for number, corners in marks if number in of]
-    if len({number for number, _ in known}) < len(known):
+    many = Counter(number for number, _ in known)
+    if sum(count > 1 for count in many.values()) > CHANCE:
         raise PictureError(f"Two of it are in the picture: leave one {what} only.")
-    return dict(known)
+    return {number: corners for number, corners in known if many[number] == 1}

@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 from scipy.ndimage import find_objects
 from scipy.optimize import linear_sum_assignment
 
-from ..core.marks import SHEET, SHEET_MARKS, corners, sheet_number
+from ..core.marks import NUMBER_PLACES, SHEET, SHEET_MARKS, SIDE, corners, sheet_number
 from ..core.practice.sheet import LEFT, LOW, RIGHT, TOP, Block, PracticeSheet, blocks, labels
 from .dot_edges import Edge, edge_of
 from .flat import Flat, flattened
@@ -20,6 +20,7 @@ from .paint_on_paper import beside_paper, darkness, linear, paint_share
 from .view import Array, View, view
 
 LEAST_MARKS = 12
+PARTNER = 0.25  # of their distance, by which the two marks of a number may stand otherwise
 LEAST_SPAN = 0.6  # of the area inside the marks
 PER_MM, MOST = 10.0, 7_000_000
 WRITTEN = 0.62  # width of a letter, of its height
@@ -68,10 +69,19 @@ def number_of(picture: Picture) -> int:
         if mirrored(grey):
             raise PictureError("This picture is mirrored: bring the one that the camera took.")
         raise PictureError("No practice sheet of this program is found in the picture.")
-    number = sheet_number(known)
+    number = sheet_number({number for number, corners in marks if _has_partner(corners, marks)})
     if number is None:
         raise PictureError("The two marks that tell the sheet's number are not seen: take all of it, in even light.")
     return number
+
+
+def _has_partner(own: Array, marks: Sequence[tuple[int, Array]]) -> bool:
+    """Whether the mark beside which a mark of the number stands is there, about as far as it is printed."""
+    (x, y), (u, v) = NUMBER_PLACES
+    side = float(np.sqrt(cv2.contourArea(own.astype(np.float32))))
+    apart = float(np.hypot(u - x, v - y)) / SIDE * side
+    away = [float(np.linalg.norm(other.mean(axis=0) - own.mean(axis=0))) for _, other in marks]
+    return any(abs(one - apart) < PARTNER * apart for one in away)
 
 
 def sheet_read(picture: Picture, sheet: PracticeSheet) -> SheetRead:
