@@ -7,12 +7,13 @@ from fastapi import APIRouter
 from pydantic import Field
 
 from ..core.advice.blank_report import report
-from ..core.document.outline import MOST_POINTS, Odd
+from ..core.document.outline import MOST_POINTS, Odd, Spoked
 from ..core.document.region import MOST_POINTS as MOST_SHAPE_POINTS
 from ..core.document.region import ShapeRegion
 from ..core.dots.table import Array
 from ..core.errors import DocumentError
 from ..core.geometry.outline import inset, polygon
+from ..core.geometry.outline.spokes import spokes_needed
 from ..core.ground.outlines import ROUGHNESS, bare_corners
 from ..core.guides.markers import markers, surface_kind
 from ..core.rows.tracks.path import MOST_PATH_POINTS, PathTrack
@@ -75,6 +76,7 @@ class BlankReport(Answer):
     rings: list[RingAnswer]
     surface: str
     markers: list[MarkerAnswer]
+    spokes: int | None = None  # that would tell an outline by ruler to half a millimetre
 
 
 class SvgOutline(Asked):
@@ -99,6 +101,7 @@ def post_blank(piece: PieceBody) -> BlankReport:
         rings=[RingAnswer(**vars(ring)) for ring in found.rings],
         surface=surface_kind(piece.blank),
         markers=[MarkerAnswer(**vars(marker)) for marker in markers(piece.blank)],
+        spokes=spokes_needed(piece.blank.outline.distances) if isinstance(piece.blank.outline, Spoked) else None,
     )
 
 

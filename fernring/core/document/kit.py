@@ -7,7 +7,10 @@ from pydantic import Field, model_validator
 from .facts import Fact, chosen, named
 from .numbers import FIRST, DotDiameter, Frozen, Ident, Label, Name, require_different
 
-KINDS = ("rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household")
+KINDS = (
+    "rod", "dowel", "ball stylus", "silicone point", "silicone chisel", "scribing point", "needle", "brush",
+    "paint pen", "household",
+)  # fmt: skip
 PULLS = {"needle": True}
 MOST_TOOLS = 120
 
@@ -32,7 +35,18 @@ class Tool(Frozen):
     id: Ident
     name: Annotated[Name, named("Name")]
     kind: Annotated[
-        Literal["rod", "dowel", "ball stylus", "silicone point", "needle", "brush", "paint pen", "household"],
+        Literal[
+            "rod",
+            "dowel",
+            "ball stylus",
+            "silicone point",
+            "silicone chisel",
+            "scribing point",
+            "needle",
+            "brush",
+            "paint pen",
+            "household",
+        ],
         Fact("Kind", "choice", {kind: kind for kind in KINDS}),
     ] = "ball stylus"
     tip: Annotated[DotDiameter | None, named("Tip", "length", none="not measured")] = None
@@ -42,6 +56,10 @@ class Tool(Frozen):
     ] = "measured"
     handle: Annotated[Label, named("Handle, if it has two ends")] = ""
     note: Annotated[Label, named("Note")] = ""
+    wear: Annotated[
+        Literal["unknown", "hardly", "slowly", "quickly"],
+        chosen("Wears", unknown="not known", hardly="hardly", slowly="slowly", quickly="quickly: measure it often"),
+    ] = "unknown"
     load: Load | None = None
 
     @property

@@ -4,7 +4,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from .facts import named
+from .facts import chosen, named
 from .numbers import FIRST, BlankWidth, Coordinate, Frozen, Length, require_pairs
 
 MOST_POINTS = 2000
@@ -82,6 +82,14 @@ class Spoked(Frozen):
         Field(min_length=6, max_length=72),
         named("Distances from the centre, clockwise from the top"),
     ]
+    between: Annotated[
+        Literal["swinging", "smooth"],
+        chosen(
+            "Between the spokes",
+            smooth="smooth, never beyond what was measured",
+            swinging="swinging out a little, as in earlier pieces",
+        ),
+    ] = "swinging"
 
 
 class Odd(Frozen):

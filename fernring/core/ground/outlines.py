@@ -28,7 +28,7 @@ _CORNERS: dict[str, Callable[[Any], Array]] = {
     "heart": lambda o: shapes.heart(o.length, o.width),
     "cross": lambda o: shapes.cross(o.length, o.width, o.arm, o.bar),
     "leaf": lambda o: shapes.leaf(o.length, o.width),
-    "spoked": lambda o: shapes.spoked(o.distances),
+    "spoked": lambda o: (shapes.spoked_smooth if o.between == "smooth" else shapes.spoked)(o.distances),
     "odd": lambda o: inset.simplified(shapes.odd(o.x, o.y), ROUGHNESS),
 }
 

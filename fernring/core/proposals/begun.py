@@ -96,7 +96,7 @@ def outline(blank: Blank, kind: str) -> Blank:
         "heart": {"length": part(0.9), "width": size},
         "cross": {"length": size, "width": part(0.8), "arm": part(0.3)},
         "leaf": {"length": size, "width": part(0.5)},
-        "spoked": {"distances": [part(0.5)] * 12},
+        "spoked": {"distances": [part(0.5)] * 12, "between": "smooth"},
     }
     if kind not in first:
         raise FitError(f"There is no outline “{kind}” to begin with; there are {', '.join(first)}.", "kind")

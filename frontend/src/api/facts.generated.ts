@@ -1541,6 +1541,14 @@ export const FACTS = {
       "silicone point"
      ],
      [
+      "silicone chisel",
+      "silicone chisel"
+     ],
+     [
+      "scribing point",
+      "scribing point"
+     ],
+     [
       "needle",
       "needle"
      ],
@@ -1601,6 +1609,29 @@ export const FACTS = {
     "name": "Note",
     "longest": 120,
     "default": ""
+   },
+   "wear": {
+    "name": "Wears",
+    "written": "choice",
+    "words": [
+     [
+      "unknown",
+      "not known"
+     ],
+     [
+      "hardly",
+      "hardly"
+     ],
+     [
+      "slowly",
+      "slowly"
+     ],
+     [
+      "quickly",
+      "quickly: measure it often"
+     ]
+    ],
+    "default": "unknown"
    }
   },
   "Load": {
@@ -2383,6 +2414,21 @@ export const FACTS = {
     "most": 1000,
     "fewest": 6,
     "longest": 72
+   },
+   "between": {
+    "name": "Between the spokes",
+    "written": "choice",
+    "words": [
+     [
+      "smooth",
+      "smooth, never beyond what was measured"
+     ],
+     [
+      "swinging",
+      "swinging out a little, as in earlier pieces"
+     ]
+    ],
+    "default": "swinging"
    }
   },
   "Odd": {

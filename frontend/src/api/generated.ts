@@ -2865,6 +2865,8 @@ export interface components {
             rings: components["schemas"]["RingAnswer"][];
             /** Rise */
             rise: number | null;
+            /** Spokes */
+            spokes?: number | null;
             /** Surface */
             surface: string;
             /** Tape */
@@ -7016,6 +7018,12 @@ export interface components {
          * @description An odd outline by ruler: distances from a centre at equal angles, the first at twelve o'clock, clockwise.
          */
         Spoked: {
+            /**
+             * Between the spokes
+             * @default swinging
+             * @enum {string}
+             */
+            between: "swinging" | "smooth";
             /** Distances from the centre, clockwise from the top */
             distances: number[];
             /**
@@ -7659,7 +7667,7 @@ export interface components {
              * @default ball stylus
              * @enum {string}
              */
-            kind: "rod" | "dowel" | "ball stylus" | "silicone point" | "needle" | "brush" | "paint pen" | "household";
+            kind: "rod" | "dowel" | "ball stylus" | "silicone point" | "silicone chisel" | "scribing point" | "needle" | "brush" | "paint pen" | "household";
             load?: components["schemas"]["Load"] | null;
             /** Name */
             name: string;
@@ -7676,6 +7684,12 @@ export interface components {
             sizes: "measured" | "typical";
             /** Tip */
             tip?: number | null;
+            /**
+             * Wears
+             * @default unknown
+             * @enum {string}
+             */
+            wear: "unknown" | "hardly" | "slowly" | "quickly";
         };
         /**
          * TopTrim

@@ -43,6 +43,7 @@ export function BlankPart({ session, piece, plan }: Props) {
             <OutlineFields
               outline={blank.outline}
               measures={false}
+              advised={report?.spokes ?? null}
               onKind={(kind) =>
                 tryBlank("Choose the outline", async (now) => ({
                   ...(await outlineBegun(now, kind)),

@@ -1,7 +1,8 @@
 /** Distances from a centre at equal angles, typed one after the other. */
 import { useState } from "react";
-import { fieldsOf } from "../api/facts";
+import { fieldsOf, wordsOf } from "../api/facts";
 import type { Outline } from "../api/types";
+import { Choice } from "../studio/Choice";
 import { outside } from "../studio/limits";
 import { TextField } from "../studio/TextField";
 import { lengthText, parseLength, spokenLimit, useUnits } from "../studio/units";
@@ -13,10 +14,14 @@ const FULL_TURN = 360;
 
 interface Props {
   outline: Extract<Outline, { kind: "spoked" }>;
+  /** How many spokes would do; null while that is not known. */
+  advised: number | null;
   onChange: OutlineProps["onChange"];
 }
 
-export function Distances({ outline, onChange }: Props) {
+const WITHIN = "half a millimetre";
+
+export function Distances({ outline, advised, onChange }: Props) {
   const units = useUnits((state) => state.units);
   const [problem, setProblem] = useState<string | null>(null);
   const { fewest = 0, longest = 0 } = FACT;
@@ -50,7 +55,16 @@ export function Distances({ outline, onChange }: Props) {
       />
       <span className="small quiet">
         {count} spokes, one every {Math.round((100 * FULL_TURN) / count) / 100}°
+        {advised !== null && advised > count && `; about ${advised} would tell this outline to ${WITHIN}`}
+        {advised !== null && advised <= count && `; they tell this outline to ${WITHIN}`}
       </span>
+      <Choice
+        name="Between the spokes"
+        titled
+        value={outline.between ?? "swinging"}
+        options={wordsOf<"swinging" | "smooth">("Spoked", "between")}
+        onChange={(between) => onChange((now) => ({ ...now, between }) as Outline)}
+      />
       {problem && (
         <span className="wrong" role="alert">
           {problem}

@@ -14,11 +14,13 @@ import type { OutlineKind, OutlineProps } from "./props";
 interface Props extends OutlineProps {
   /** Show the measures here; on the stone they are dimension lines. */
   measures?: boolean;
+  /** How many spokes an outline by ruler needs, where that is known. */
+  advised?: number | null;
 }
 
 const FROM_FILE = "odd";
 
-export function OutlineFields({ outline, onKind, onChange, measures = true }: Props) {
+export function OutlineFields({ outline, onKind, onChange, measures = true, advised = null }: Props) {
   const [problem, setProblem] = useState<string | null>(null);
   const choose = (kind: OutlineKind, open: () => void) => {
     setProblem(null);
@@ -62,7 +64,7 @@ export function OutlineFields({ outline, onKind, onChange, measures = true }: Pr
         <MeasureField key={field} outline={outline} field={field} fact={fact} titled onChange={onChange} />
       ))}
       {outline.kind === "round" && <Circumference outline={outline} onChange={onChange} />}
-      {outline.kind === "spoked" && <Distances outline={outline} onChange={onChange} />}
+      {outline.kind === "spoked" && <Distances outline={outline} advised={advised} onChange={onChange} />}
       {problem && (
         <p className="wrong" role="alert">
           {problem}

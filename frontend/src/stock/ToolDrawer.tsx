@@ -97,6 +97,13 @@ function Opened({ kit, tool, change, remove }: Omit<Props, "kit" | "tool" | "onC
           most={FACTS.handle?.longest}
           onChange={(handle) => change("Say whose end a tool is", { handle })}
         />
+        <Choice
+          name={FACTS.wear?.name ?? ""}
+          titled
+          value={tool.wear ?? "unknown"}
+          options={wordsOf<NonNullable<Tool["wear"]>>("Tool", "wear")}
+          onChange={(wear) => change("Set how it wears", { wear })}
+        />
         <TextField
           name={`Note on ${tool.name}`}
           titled

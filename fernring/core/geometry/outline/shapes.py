@@ -11,6 +11,7 @@ import numpy as np
 from ...errors import FitError
 from ..surface import Array
 from .polygon import centred, clockwise
+from .spokes import smooth_radii
 
 TOLERANCE = 0.001
 
@@ -94,6 +95,14 @@ def spoked(distances: Sequence[float]) -> Array:
         raise FitError("The distances jump so much that the outline would pass its own centre.", "blank.outline")
     a = np.arange(n * fine) * (2 * pi / (n * fine))
     return np.stack((radius.ravel() * np.sin(a), -radius.ravel() * np.cos(a)), axis=1)
+
+
+def spoked_smooth(distances: Sequence[float]) -> Array:
+    """Through the same points, never further out nor in than the two that were measured on either side."""
+    fine = max(4, ceil(720 / len(distances)))
+    a = np.asarray(np.arange(len(distances) * fine) * (2 * pi / (len(distances) * fine)), dtype=float)
+    radius = smooth_radii(distances, a)
+    return np.stack((radius * np.sin(a), -radius * np.cos(a)), axis=1)
 
 
 def odd(x: Sequence[float], y: Sequence[float]) -> Array:
