@@ -9,7 +9,7 @@ from .process import answered
 from .sheet_asked import SheetFound
 from .stone_asked import StoneAsked, StoneFound
 
-SIDE_COLOURS, SIDE_PLACE = 256, 1600  # pixels of the longer side that are enough for a task
+SIDE_COLOURS, SIDE_PLACE, SIDE_DRAWING = 256, 1600, 3000  # pixels of the longer side that are enough for a task
 
 
 async def main_colours(data: bytes, count: int) -> list[str]:
@@ -28,6 +28,13 @@ async def stone_outline(data: bytes, asked: StoneAsked) -> StoneFound:
     """The outline of a stone beside the scale card. Raises PictureError."""
     found = await _asked({"task": "stone", "longest": None, "stone": asked.model_dump(mode="json")}, data)
     return StoneFound.model_validate(found)
+
+
+async def drawing_lines(data: bytes) -> tuple[list[tuple[list[float], list[float]]], bool]:
+    """The closed lines of a drawing (x and y of each in mm), and whether a card told their size. Raises
+    PictureError."""
+    found = await _asked({"task": "drawing", "longest": SIDE_DRAWING}, data)
+    return [(x, y) for x, y in found["lines"]], found["scaled"]
 
 
 async def sheet_number(data: bytes) -> int:

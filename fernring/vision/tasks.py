@@ -50,10 +50,18 @@ def _sheet(picture: Picture, asked: dict[str, Any]) -> Any:
     return SheetFound(seen=seen, plane=plane, paint=read.paint, marks=read.marks).model_dump(mode="json")
 
 
+def _drawing(picture: Picture, _: dict[str, Any]) -> Any:
+    from .drawing import drawn
+
+    lines, scaled = drawn(picture)
+    return {"lines": [line.round(3).T.tolist() for line in lines], "scaled": scaled}
+
+
 TASKS: dict[str, Task] = {
     "main colours": _main_colours,
     "beside white": _beside_white,
     "stone": _stone,
     "sheet number": _sheet_number,
     "sheet": _sheet,
+    "drawing": _drawing,
 }

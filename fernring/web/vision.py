@@ -11,11 +11,12 @@ from fastapi import APIRouter, Query, Request
 from pydantic import ValidationError
 
 from ..core.document.numbers import Colour
+from ..core.document.region import Line, ShapeRegion
 from ..core.document.sentences import first_sentence
 from ..core.errors import CalledOffError, DocumentError
 from ..core.practice.sheet import PracticeSheet
 from ..store import practice_sheets
-from ..vision.asked import colour_beside_white, main_colours, sheet_dots, sheet_number, stone_outline
+from ..vision.asked import colour_beside_white, drawing_lines, main_colours, sheet_dots, sheet_number, stone_outline
 from ..vision.limits import MOST_BYTES, PictureError
 from ..vision.sheet_asked import SeenDot
 from ..vision.stone_asked import StoneAsked, StoneFound
@@ -67,6 +68,14 @@ async def post_stone(request: Request, asked: Question) -> StoneFound:
         raise DocumentError(sentence, field) from error
     data = await _picture(request)
     return await while_asked(request, stone_outline(data, wanted))
+
+
+@router.post("/drawing", openapi_extra=BINARY)
+async def post_drawing(request: Request) -> ShapeRegion:
+    """A drawing, dark on light, as a shape with holes; as large as drawn where the scale card lies beside it."""
+    data = await _picture(request)
+    lines, _ = await while_asked(request, drawing_lines(data))
+    return ShapeRegion(lines=tuple(Line(x=tuple(x), y=tuple(y)) for x, y in lines), rule="even-odd")
 
 
 @router.post("/sheet", openapi_extra=BINARY)

@@ -5,6 +5,8 @@ import re
 from playwright.sync_api import Locator, expect
 
 from tests.browser.studio import BrowserTestCase
+from tests.vision.pictures import encoded
+from tests.vision.test_drawing import paper, ring
 
 WAVE = (
     '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="12mm" viewBox="0 0 40 12">'
@@ -266,10 +268,27 @@ class PatternTest(BrowserTestCase):
         self.assertEqual([line["closed"] for line in lines], [False, True])
         expect(self.row("8")).not_to_contain_text("no room")
 
+    def silhouette(self, name: str, kind: str, data: bytes) -> None:
+        self.give_file(lambda: self.press("A silhouette from a file or photograph"), name, kind, data)
+
+    def test_a_silhouette_from_a_photograph_of_a_drawing(self) -> None:
+        self.part("Areas")
+        self.silhouette("ring.png", "image/png", encoded(ring(paper())))
+        expect(self.page.get_by_role("group", name="ring")).to_be_visible()
+        area = self.document()["bare"][0]["area"]
+        self.assertEqual((len(area["lines"]), area["rule"]), (2, "even-odd"))
+        self.silhouette("nothing.png", "image/png", encoded(paper()))
+        expect(self.page.get_by_role("alert")).to_contain_text("No drawing is found")
+
     def test_a_silhouette_with_a_hole_from_a_file(self) -> None:
         before = self.dots()
         self.part("Areas")
-        self.give_file(lambda: self.press("A silhouette from a file"), "ring moon.svg", "image/svg+xml", RING.encode())
+        self.give_file(
+            lambda: self.press("A silhouette from a file or photograph"),
+            "ring moon.svg",
+            "image/svg+xml",
+            RING.encode(),
+        )
         expect(self.page.get_by_role("group", name="ring moon")).to_be_visible()
         self.assertEqual(len(self.document()["bare"][0]["area"]["lines"]), 2)
         expect(self.summary()).not_to_contain_text(f" {before} dots")
@@ -278,7 +297,9 @@ class PatternTest(BrowserTestCase):
         self.undo()
         expect(self.summary()).to_contain_text(f" {before} dots")
         filled = RING.replace("M12 12V28H28V12Z", "")
-        self.give_file(lambda: self.press("A silhouette from a file"), "moon.svg", "image/svg+xml", filled.encode())
+        self.give_file(
+            lambda: self.press("A silhouette from a file or photograph"), "moon.svg", "image/svg+xml", filled.encode()
+        )
         expect(self.page.get_by_role("group", name="moon", exact=True)).to_be_visible()
         expect(self.summary()).not_to_contain_text(re.compile(f" ({before}|{with_hole}) dots"))
         self.assertLess(self.dots(), with_hole)

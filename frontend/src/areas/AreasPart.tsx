@@ -1,13 +1,14 @@
 /** Areas of the piece: figures, words, discs, bands and silhouettes that rows leave free, fill, or go round. */
 import { Button, Menu, Popover, TextInput } from "@mantine/core";
 import { useState } from "react";
-import { client, need } from "../api/client";
+import { client, need, posted } from "../api/client";
 import { fieldsOf, MOST } from "../api/facts";
 import type { BareArea, Font, Form, Piece } from "../api/types";
 import { RuleField, type Value } from "../fields/RuleField";
 import { freshId } from "../piece/edits";
 import type { Part } from "../piece/Parts";
 import type { Session } from "../piece/session";
+import { PICTURES } from "../stock/PhotoColour";
 import { FileChooser, SVG_FILES } from "../studio/FileChooser";
 import { tellProblem } from "../studio/notice";
 import { AreaCard } from "./AreaCard";
@@ -108,8 +109,15 @@ function NewAreas({ piece, add }: { piece: Piece; add: (area: BareArea) => void 
     });
   const read = (chosen: File) =>
     asked(async () => {
-      const area = await need(client.POST("/api/region/svg", { body: { text: await chosen.text() } }));
-      return [chosen.name.replace(/\.svg$/i, "") || "Silhouette", { ...area, kind: "shape" }];
+      const name = chosen.name.replace(/\.[a-z]+$/i, "").slice(0, FACTS.name?.longest) || "Silhouette";
+      const area =
+        chosen.type.startsWith("image/") && !chosen.type.includes("svg")
+          ? ((await (await posted("/api/photo/drawing", chosen, "application/octet-stream")).json()) as Extract<
+              BareArea["area"],
+              { kind: "shape" }
+            >)
+          : await need(client.POST("/api/region/svg", { body: { text: await chosen.text() } }));
+      return [name, { ...area, kind: "shape" }];
     });
   const word = (text: string, font: Font) =>
     asked(async () => {
@@ -141,10 +149,10 @@ function NewAreas({ piece, add }: { piece: Piece; add: (area: BareArea) => void 
       <Button {...button} onClick={() => put("Inside the edge", { kind: "outline", inward: 10 })}>
         Inside the edge
       </Button>
-      <FileChooser accept={SVG_FILES} onFile={read}>
+      <FileChooser accept={`${SVG_FILES},${PICTURES}`} onFile={read}>
         {(open) => (
           <Button {...button} onClick={open}>
-            A silhouette from a file
+            A silhouette from a file or photograph
           </Button>
         )}
       </FileChooser>
