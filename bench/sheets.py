@@ -68,7 +68,7 @@ def _one(k: int) -> Read:
             continue
         read.true += 1
         near = int(far[:, n].argmin())
-        if far[near, n] > (one.diameter / 2 if one.tail is None else 3.0):
+        if far[near, n] > (one.diameter / 2 if one.tail is None else _long(one) / 2):
             continue
         read.found += 1
         if one.tail is None:
@@ -77,7 +77,8 @@ def _one(k: int) -> Read:
         elif seen[near].length is not None:
             read.swipes.append(abs(float(seen[near].length or 0) - _long(one)))
     reach = np.array([one.diameter / 2 if one.tail is None else _long(one) for one in shot.true])
-    read.invented = int((far > reach[None]).all(axis=1).sum())
+    dots = np.array([not one.smudged for one in seen])
+    read.invented = int(((far > reach[None]).all(axis=1) & dots).sum())
     read.spreads.append(_spreads(sheet, pairs))
     return read
 
