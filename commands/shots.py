@@ -138,28 +138,10 @@ def _colours(page: Page, at: str) -> None:
     page.mouse.move(0, 0)
 
 
-def _seen(page: Page, at: str) -> None:
-    """Values in grey beside the colours, in the dark look; palettes beside them."""
-    page.emulate_media(color_scheme="dark")
-    _colours_of(page, at, "Perihelion canvas", "Palettes")
-    page.get_by_label("Beside it, seen").select_option(label="values in grey")
-    page.get_by_role("button", name="Suggest palettes").click()
-    page.locator(".palette").first.wait_for()
-    page.mouse.move(0, 0)
-
-
 def _colours_of(page: Page, at: str, piece: str, view: str) -> None:
     _open(page, at, piece)
     page.get_by_role("tab", name="Colours", exact=True).click()
     page.locator(".colours-views").get_by_text(view, exact=True).click()
-
-
-def _motifs(page: Page, at: str) -> None:
-    _open(page, at, "Altair heart")
-    page.locator('.row-line[data-row="aC"]').click()
-    page.get_by_role("button", name="Two small suns").click()
-    page.get_by_label("Name of the motif").scroll_into_view_if_needed()
-    page.mouse.move(0, 0)
 
 
 def _steps(page: Page, at: str) -> None:
@@ -175,16 +157,6 @@ def _table(page: Page, at: str) -> None:
     page.get_by_role("button", name="Mark steps here").click()
     page.get_by_role("button", name="Next", exact=True).click()
     page.locator(".table-glow circle").first.wait_for()
-    page.mouse.move(0, 0)
-
-
-def _mishap(page: Page, at: str) -> None:
-    _table(page, at)
-    page.get_by_role("button", name="Something happened").click()
-    page.get_by_role("button", name="Too big").click()
-    box = page.locator(".table-mishap .stone").bounding_box() or {}
-    page.mouse.click(box["x"] + box["width"] / 2, box["y"] + box["height"] / 2)
-    page.get_by_role("button", name="It measures: more").click(click_count=4)
     page.mouse.move(0, 0)
 
 
@@ -210,6 +182,44 @@ def _kit(page: Page, at: str) -> None:
     page.get_by_text("Over time:").wait_for()
 
 
+def _practice(page: Page, at: str) -> None:
+    page.goto(f"{at}/kit")
+    page.locator(".steady-words li").first.wait_for()
+    page.get_by_role("heading", name="Practice", exact=True).evaluate("one => one.scrollIntoView()")
+    page.mouse.wheel(0, -60)
+
+
+def _sheet(page: Page, at: str) -> None:
+    page.goto(f"{at}/kit")
+    page.locator(".sheets li").first.wait_for()
+    taken = page.request.get(f"{at}/api/bench-camera/sheet?number=3&seed=11").body()
+    _give(page, "Read a painted sheet…", taken)
+    page.locator(".sheet-tool").first.get_by_text("touches").wait_for()
+    box = page.locator(".photo-stage").bounding_box() or {}
+    page.mouse.move(box["x"] + 0.3 * box["width"], box["y"] + 0.4 * box["height"])
+
+
+def _photograph(page: Page, at: str) -> None:
+    _open(page, at, "Meteor stone")
+    page.get_by_role("tab", name="Blank", exact=True).click()
+    page.get_by_role("button", name="From a photograph…").click()
+    _give(page, "Choose a photograph…", page.request.get(f"{at}/api/bench-camera/stone?seed=5").body())
+    page.locator(".photo-size").wait_for()
+    for field, height in (("Widest line, above the table", "9"), ("Top, above the table", "22")):
+        page.get_by_label(field).fill(height)
+        page.get_by_label(field).press("Enter")
+    page.get_by_text("Reading the photograph").wait_for(state="hidden")
+    point = page.locator(".photo-point").nth(12).bounding_box() or {}
+    page.mouse.move(point["x"], point["y"])
+
+
+def _give(page: Page, button: str, picture: bytes) -> None:
+    """A picture, where the page asks for one."""
+    with page.expect_file_chooser() as chooser:
+        page.get_by_role("button", name=button).click()
+    chooser.value.set_files({"name": "picture.jpg", "mimeType": "image/jpeg", "buffer": picture})
+
+
 def _shelf(page: Page, at: str) -> None:
     page.goto(f"{at}/shelf")
     page.locator(".pot").first.wait_for()
@@ -223,17 +233,17 @@ VIEWS: dict[str, Callable[[Page, str], None]] = {
     "blank": _blank,
     "ball": _ball,
     "petals": _petals,
-    "motifs": _motifs,
     "areas": _areas,
     "mixing": _mixing,
     "colours": _colours,
-    "seen": _seen,
     "steps": _steps,
     "table": _table,
-    "mishap": _mishap,
     "print": _print,
     "written-pattern": _written_pattern,
+    "photograph": _photograph,
     "kit": _kit,
+    "practice": _practice,
+    "sheet": _sheet,
     "shelf": _shelf,
 }
 

@@ -43,11 +43,11 @@ CORE_MAY_CALL = {
         "rows", "solved", "tables", "words",
     },
     "paint": {"colour", "document", "dots", "errors", "geometry", "ground", "rows", "solved", "tables"},
-    "practice": {"document", "dots", "errors", "tables"},
+    "practice": {"document", "dots", "errors", "marks", "tables"},
     "harmony": {"advice", "colour", "document", "dots", "errors", "paint", "proposals", "solved"},
     "work": {"document", "dots", "geometry", "guides", "rows", "solved", "tables", "words"},
     "logbook": {"document", "tables", "work"},
-    "budget": {"errors"}, "errors": set(), "kept": set(), "tables": set(),
+    "budget": {"errors"}, "errors": set(), "kept": set(), "marks": set(), "tables": set(),
 }  # fmt: skip
 CALCULATES = {"math", "numpy", "scipy", "shapely"}
 HOST = {

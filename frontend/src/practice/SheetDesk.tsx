@@ -3,6 +3,7 @@ import { Alert, Button, Loader, Modal } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useMemo, useState } from "react";
 import { client, need, posted } from "../api/client";
+import { fieldsOf } from "../api/facts";
 import { newToken } from "../keeping/token";
 import { type Part, PhotoStage, type Picture } from "../photo/PhotoStage";
 import "../photo/photo.css";
@@ -162,7 +163,7 @@ function Table({ file, answer, onKeep }: { file: File; answer: SheetAnswer; onKe
             name="Diameter of the chosen dot"
             titled
             value={Math.round(one.diameter * 100) / 100}
-            above={0}
+            {...WIDTHS}
             onChange={(diameter) => change(chosen, { diameter })}
           />
         )}
@@ -176,6 +177,8 @@ function Table({ file, answer, onKeep }: { file: File; answer: SheetAnswer; onKe
   );
 }
 
+const { least, most } = fieldsOf("Measurement").diameters!;
+const WIDTHS = { least, most };
 const [WIDE, HIGH] = [210, 297]; // of the paper (mm)
 
 /** The part of the picture with the paper. */
