@@ -18,7 +18,9 @@ CHANCE = 2
 def found_marks(grey: Pixels) -> list[tuple[int, Array]]:
     """Number and corners (4, 2), clockwise from the mark's own top left, of every mark; a number may come twice."""
     words = cv2.aruco.getPredefinedDictionary(getattr(cv2.aruco, DICTIONARY))
-    corners, numbers, _ = cv2.aruco.ArucoDetector(words).detectMarkers(grey)
+    how = cv2.aruco.DetectorParameters()
+    how.perspectiveRemovePixelPerCell = 8  # cells of small marks are told from one another more surely than by 4
+    corners, numbers, _ = cv2.aruco.ArucoDetector(words, how).detectMarkers(grey)
     if numbers is None:
         return []
     return [(int(n), _refined(grey, c[0])) for n, c in zip(numbers.ravel(), corners, strict=True)]

@@ -25,7 +25,7 @@ class StoneTest(FernTestCase):
             self.assertLess(far, 1.0, seed)
             self.assertLess(abs(area), 0.02, seed)
             self.assertLess(far, read.uncertain, seed)
-            self.assertGreaterEqual(read.marks, 8)
+            self.assertGreaterEqual(read.marks, 12)
 
     def test_without_height_it_is_less_sure_and_says_so(self) -> None:
         shot = stone(SEEDS[0])
