@@ -89,7 +89,7 @@ def traced(
     doubt = float(np.abs(_distance(first, other)).max()) / fine.per_mm
     weak = float(np.mean(sharp < WEAK))
     if moved > UNSTEADY or doubt > DOUBTFUL or weak > MANY_WEAK:
-        warnings.append("Parts of the edge hardly show: look at the line, and correct it where it is wrong.")
+        warnings.append("The edge is not clear everywhere: look along the line, and drag it where it is wrong.")
     away = float(np.linalg.norm(view.eye))
     parts = [
         EDGE, SCALE * reach,
