@@ -6,9 +6,8 @@ from dataclasses import dataclass
 import cv2
 import numpy as np
 
-from ..core.marks import CARD
 from .apart import Stroke, apart, covered_by
-from .card import card_view
+from .card import card_view, frame
 from .edge import closed, fine_line, first_line, second_line
 from .flat import flattened, in_view
 from .intake import Picture
@@ -59,55 +58,73 @@ def traced(
     """
     view, marks = card_view(picture, pointed)
     height = widest if widest is not None else min(USUAL_WIDEST, rise / 2 if rise else USUAL_WIDEST)
-    wide, high = CARD
-    frame = np.array([[0, 0], [wide, 0], [wide, high], [0, high]])
     size = np.array(picture.pixels.shape[1::-1]) - 1
-    card = view.places(view.seen(frame), height)
     drawn = [
         Stroke(stone, view.places(np.array(points) * size, height)) for stone, points in strokes if len(points) > 0
     ]
-    rough = flattened(picture.pixels, view, height, in_view(picture.pixels, view, height, REACH), ROUGH)
-    mask = apart(rough, card, drawn)
-    fine = flattened(picture.pixels, view, height, rough.window(mask, ROUND), FINE)
-    mask = fine.taken(mask, rough)
-    covered = covered_by(fine, card)
-    first, other = first_line(fine, mask, covered)
-    second = second_line(fine, first, covered)
-    silhouette, sharp = fine_line(picture.pixels, view, height, fine.places(second))
-    seen = view.seen(silhouette, height)
+    line = _line(picture, view, height, drawn)
+    seen = view.seen(line.places, height)
     if (seen < 3).any() or (seen > size - 3).any():
         raise PictureError("The stone reaches over the edge of the picture: take it from further away.")
-    reach = float(np.linalg.norm(silhouette - silhouette.mean(axis=0), axis=1).max())
+    reach = float(np.linalg.norm(line.places - line.places.mean(axis=0), axis=1).max())
     dome = (rise - height) if rise is not None and rise > height else USUAL_DOME * reach
-    outline = widest_line(view, height, silhouette, dome)
-    warnings = []
-    if widest is None:
-        warnings.append(
-            f"Nobody measured how high the widest line lies: {height:.0f} mm is assumed. Measure it for a sure size."
-        )
-    moved = float(np.abs(_distance(first, second)).max()) / fine.per_mm
-    doubt = float(np.abs(_distance(first, other)).max()) / fine.per_mm
-    weak = float(np.mean(sharp < WEAK))
-    if moved > UNSTEADY or doubt > DOUBTFUL or weak > MANY_WEAK:
-        warnings.append("The edge is not clear everywhere: look along the line, and drag it where it is wrong.")
-    away = float(np.linalg.norm(view.eye))
-    parts = [
-        EDGE, SCALE * reach,
-        (KNOWN_WIDEST if widest is not None else UNSURE_WIDEST) / away * reach,
-        0.4 * float(np.linalg.norm(outline - silhouette, axis=1).max()),
-        0.5 * moved, 4.0 * max(weak - 0.05, 0.0), 0.3 * doubt,
-    ]  # fmt: skip
+    outline = widest_line(view, height, line.places, dome)
+    corrected = float(np.linalg.norm(outline - line.places, axis=1).max())
     middle, turn = centroid(outline), _upright(view, height, centroid(outline))
     return Traced(
         outline=(outline - middle) @ turn,
         over=seen / size,
-        card=view.seen(frame) / size,
-        plane=_plane(view, height, silhouette, middle, turn, size),
-        uncertain=IN_95 * float(np.linalg.norm(parts)),
-        warnings=warnings,
+        card=frame(view) / size,
+        plane=_plane(view, height, line.places, middle, turn, size),
+        uncertain=_uncertain(line, reach, reach / float(np.linalg.norm(view.eye)), corrected, widest is not None),
+        warnings=_warnings(line, height, widest is not None),
         marks=marks,
         widest=height,
     )
+
+
+@dataclass(frozen=True, eq=False)
+class Line:
+    """The silhouette as `places` (n, 2) of the plane of the widest line; by how much (mm) two searches for it are apart
+    and two opinions of it; and the share of it where the edge hardly shows."""
+
+    places: Array
+    moved: float
+    doubt: float
+    weak: float
+
+
+def _line(picture: Picture, view: View, height: float, drawn: Sequence[Stroke]) -> Line:
+    """Told from the ground roughly, then nearer and nearer."""
+    card = view.places(frame(view), height)
+    rough = flattened(picture.pixels, view, height, in_view(picture.pixels, view, height, REACH), ROUGH)
+    mask = apart(rough, card, drawn)
+    fine = flattened(picture.pixels, view, height, rough.window(mask, ROUND), FINE)
+    covered = covered_by(fine, card)
+    first, other = first_line(fine, fine.taken(mask, rough), covered)
+    second = second_line(fine, first, covered)
+    places, sharp = fine_line(picture.pixels, view, height, fine.places(second))
+    moved, doubt = (float(np.abs(_distance(first, line)).max()) / fine.per_mm for line in (second, other))
+    return Line(places, moved, doubt, float(np.mean(sharp < WEAK)))
+
+
+def _uncertain(line: Line, reach: float, nearer: float, corrected: float, measured: bool) -> float:
+    """How far the true outline may lie from the one found (mm), in 95 of 100; `nearer` is by how much it changes for
+    each mm of height."""
+    height = KNOWN_WIDEST if measured else UNSURE_WIDEST
+    searches = (0.5 * line.moved, 0.3 * line.doubt, 4.0 * max(line.weak - 0.05, 0.0))
+    return IN_95 * float(np.linalg.norm([EDGE, SCALE * reach, height * nearer, 0.4 * corrected, *searches]))
+
+
+def _warnings(line: Line, height: float, measured: bool) -> list[str]:
+    found = []
+    if not measured:
+        found.append(
+            f"Nobody measured how high the widest line lies: {height:.0f} mm is assumed. Measure it for a sure size."
+        )
+    if line.moved > UNSTEADY or line.doubt > DOUBTFUL or line.weak > MANY_WEAK:
+        found.append("The edge is not clear everywhere: look along the line, and drag it where it is wrong.")
+    return found
 
 
 def _upright(view: View, height: float, middle: Array) -> Array:

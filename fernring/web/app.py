@@ -45,6 +45,33 @@ from .known import KnownPlans
 from .pool.pooled import Pooled
 from .security import Guard
 
+PARTS = (
+    planning,
+    painted,
+    work,
+    proposing,
+    beginning,
+    areas,
+    blank,
+    exports,
+    prints,
+    ledger_routes,
+    logbook,
+    mixing,
+    harmony,
+    news,
+    pairing,
+    bench,
+    bench_camera,
+    copies,
+    everything,
+    stock,
+    blobs,
+    vision,
+    practice,
+    sheets,
+)
+
 
 def api(database: Database, config: Config | None = None, lifespan: Lifespan[FastAPI] | None = None) -> FastAPI:
     """The routes alone, on an open studio file."""
@@ -64,32 +91,7 @@ def api(database: Database, config: Config | None = None, lifespan: Lifespan[Fas
     app.state.door = Door(database)
     app.state.config = config or Config(database.path)
     errors.install(app)
-    for part in (
-        planning,
-        painted,
-        work,
-        proposing,
-        beginning,
-        areas,
-        blank,
-        exports,
-        prints,
-        ledger_routes,
-        logbook,
-        mixing,
-        harmony,
-        news,
-        pairing,
-        bench,
-        bench_camera,
-        copies,
-        everything,
-        stock,
-        blobs,
-        vision,
-        practice,
-        sheets,
-    ):
+    for part in PARTS:
         app.include_router(part.router)
     app.add_route("/openapi.json", get_openapi, include_in_schema=False)
     return app
