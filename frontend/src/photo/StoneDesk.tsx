@@ -4,6 +4,7 @@ import { useState } from "react";
 import { fieldsOf } from "../api/facts";
 import type { Outline } from "../api/types";
 import { RuleField } from "../fields/RuleField";
+import { Chips } from "../studio/Chips";
 import { lengthText, spokenLength, useUnits } from "../studio/units";
 import { type Part, PhotoStage, type Picture } from "./PhotoStage";
 import { nearest, type Share, type Stroke, TARGETS, TOOLS, type Tool, thinned, within } from "./stage";
@@ -77,19 +78,7 @@ export function StoneDesk({ file, onAnother, onOutline }: Props) {
           setPoint((now) => (now + by + over.length) % over.length);
         }}
       >
-        <fieldset className="chips" aria-label="On the photograph">
-          {TOOLS.map(([one, words]) => (
-            <Button
-              key={one}
-              size="compact-sm"
-              variant={tool === one ? "filled" : "default"}
-              aria-pressed={tool === one}
-              onClick={() => setTool(one)}
-            >
-              {words}
-            </Button>
-          ))}
-        </fieldset>
+        <Chips name="On the photograph" options={TOOLS} value={tool} onChange={setTool} />
         <PhotoStage
           picture={picture}
           part={tool === "target" ? WHOLE : partOf(found)}

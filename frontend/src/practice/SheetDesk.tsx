@@ -10,6 +10,7 @@ import "../photo/photo.css";
 import { nearest, type Share, within } from "../photo/stage";
 import { usePicture } from "../photo/usePicture";
 import { today } from "../stock/mixed";
+import { Chips } from "../studio/Chips";
 import { LengthField } from "../studio/LengthField";
 import { Found } from "./Found";
 import {
@@ -31,11 +32,16 @@ interface Props {
 }
 
 type Act = "move" | "add" | "drop";
-const ACTS: [Act, string, string][] = [
-  ["move", "Move and measure", "Drag a ring onto its dot. Page Up and Page Down choose one, arrow keys move it."],
-  ["add", "Add a dot", "Press the middle of a dot that was not found. Arrow keys move the cross, Enter adds."],
-  ["drop", "Drop a dot", "Press a ring that is no dot of yours. Delete drops the chosen one at any time."],
+const NAMES: [Act, string][] = [
+  ["move", "Move and measure"],
+  ["add", "Add a dot"],
+  ["drop", "Drop a dot"],
 ];
+const HOW: Record<Act, string> = {
+  move: "Drag a ring onto its dot. Page Up and Page Down choose one, arrow keys move it.",
+  add: "Press the middle of a dot that was not found. Arrow keys move the cross, Enter adds.",
+  drop: "Press a ring that is no dot of yours. Delete drops the chosen one at any time.",
+};
 
 export function SheetDesk({ file, onKeep, onClose }: Props) {
   const read = useQuery({
@@ -125,19 +131,7 @@ function Table({ file, answer, onKeep }: { file: File; answer: SheetAnswer; onKe
     <div className="photo-desk">
       {/* biome-ignore lint/a11y/noStaticElementInteractions: keys of the picture inside */}
       <div onKeyDown={keyed}>
-        <fieldset className="chips" aria-label="On the photograph">
-          {ACTS.map(([name, words]) => (
-            <Button
-              key={name}
-              size="compact-sm"
-              variant={act === name ? "filled" : "default"}
-              aria-pressed={act === name}
-              onClick={() => setAct(name)}
-            >
-              {words}
-            </Button>
-          ))}
-        </fieldset>
+        <Chips name="On the photograph" options={NAMES} value={act} onChange={setAct} />
         <PhotoStage
           picture={picture}
           part={partOf(answer.plane)}
@@ -154,7 +148,7 @@ function Table({ file, answer, onKeep }: { file: File; answer: SheetAnswer; onKe
         >
           <Rings picture={picture} answer={answer} dots={dots} chosen={act === "move" ? chosen : -1} />
         </PhotoStage>
-        <p className="small quiet photo-how">{ACTS.find(([name]) => name === act)![2]}</p>
+        <p className="small quiet photo-how">{HOW[act]}</p>
       </div>
       <aside className="photo-side">
         <Found answer={now} steady={(steady.data ?? []) as Steady[]} />

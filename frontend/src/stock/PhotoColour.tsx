@@ -2,6 +2,7 @@
 import { Button, Modal } from "@mantine/core";
 import { useEffect, useState } from "react";
 import { posted } from "../api/client";
+import { Chips } from "../studio/Chips";
 import { FileChooser } from "../studio/FileChooser";
 import { tellProblem } from "../studio/notice";
 
@@ -126,23 +127,12 @@ function Pointing({ file, onColour }: { file: File; onColour: (colour: string) =
           ))}
         </div>
       </div>
-      <fieldset className="chips" aria-label="A click puts">
-        {MARKS.map(([which, words]) => (
-          <Button
-            key={which}
-            size="compact-sm"
-            variant={mark === which ? "filled" : "default"}
-            aria-pressed={mark === which}
-            onClick={() => setMark(which)}
-          >
-            {words}
-          </Button>
-        ))}
+      <Chips name="A click puts" options={MARKS} value={mark} onChange={setMark}>
         <span className="grow" />
         <Button size="compact-sm" variant="light" onClick={() => void read()}>
           Read the colour
         </Button>
-      </fieldset>
+      </Chips>
       {found && (
         <p className="photo-found" role="status">
           <span className="swatch large" style={{ background: found }} /> {found}
