@@ -7,6 +7,7 @@ from fastapi import Path as PathValue
 from pydantic import BeforeValidator, Field
 
 from ..core.document.blank import Material
+from ..core.document.changes import Change
 from ..core.document.kit import Kit, Load
 from ..core.document.numbers import FIRST, DotDiameter, Ident
 from ..core.document.shelf import Body
@@ -15,13 +16,14 @@ from ..core.practice.asked_sizes import MOST_TEXT, nearest
 from ..core.practice.load import walked
 from ..core.practice.measurement import Loaded, Measurement
 from ..core.practice.prediction import Hand, Wanted
+from ..core.proposals.measured_anew import measured_anew
 from ..formats.kit_csv import kit_csv
 from ..store import measurements
 from .answer import Answer, Asked
 from .errors import CONFLICT, RESPONSES
 from .exports import file_answer
 from .ledger import studio
-from .reading import QuickRoute
+from .reading import PieceBody, QuickRoute
 
 router = APIRouter(prefix="/api", tags=["practice"], route_class=QuickRoute, responses=RESPONSES)
 
@@ -78,6 +80,28 @@ class MatchAnswer(Answer):
     off: float
 
 
+class AnewRequest(Asked):
+    """A piece, and the kit as it is today."""
+
+    piece: PieceBody
+    kit: KitBody
+
+
+class AnewAnswer(Answer):
+    """A tool that makes `new` where the piece counts on `old` (mm), one new dot between `low` and `high`, by so many
+    measured dots; the rows it changes, by their place in the document, and the changes to make."""
+
+    tool: str
+    name: str
+    old: float
+    new: float
+    low: float
+    high: float
+    measured: int
+    rows: tuple[int, ...]
+    changes: tuple[Change, ...]
+
+
 class WalkRequest(Asked):
     """The dots of one load in the order in which they were set (mm)."""
 
@@ -128,6 +152,13 @@ def post_predictions(request: Request, asked: PredictionsRequest) -> list[Predic
         )
         for one in found
     ]
+
+
+@router.post("/kit/anew")
+def post_anew(request: Request, asked: AnewRequest) -> list[AnewAnswer]:
+    """What measured dots say of a planned piece: sizes that it may take over, and which rows that changes."""
+    hand = Hand(asked.kit.tools, get_measurements(request))
+    return [AnewAnswer(**vars(one)) for one in measured_anew(asked.piece, hand)]
 
 
 @router.post("/kit/sizes")

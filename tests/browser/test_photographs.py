@@ -131,3 +131,27 @@ class PracticeSheetTest(BrowserTestCase):
         expect(self.page.get_by_role("button", name="Undo: Take the safe gap of practice")).to_be_enabled()
         expect(offer).to_be_hidden()
         self.assertGreater(self.document()["safe_gap"], 0.3)
+
+
+class MeasuredAnewTest(BrowserTestCase):
+    def test_a_measured_size_is_offered_to_a_piece_and_taken_over(self) -> None:
+        self.begin_piece("Measured anew")
+        before = self.document()
+        used = {member["tool"] for row in before["rows"] for member in row["pattern"]} - {None}
+        tool = next(one for one in before["tools"] if one["id"] in used)
+        told = {
+            "id": "d" * 32, "tool": tool["id"], "body": "medium", "surface": before["blank"]["material"],
+            "diameters": [round(1.5 * tool["dots"][0], 2)] * 60, "day": "2026-11-20",
+        }  # fmt: skip
+        self.page.request.post(f"{self.server.address}/api/measurements", data=told)
+        self.page.reload()
+        self.part("Tools")
+        offer = self.page.locator(".anew").filter(has_text=f"{tool['name']} now makes")
+        expect(offer).to_contain_text("this piece counts on")
+        offer.get_by_role("button").click()
+        expect(self.page.get_by_role("button", name="Undo: Take over a measured size")).to_be_enabled()
+        expect(offer).to_be_hidden()
+        after = self.document()
+        self.assertNotEqual(after["tools"], before["tools"])
+        self.undo()
+        self.assertEqual(self.document()["rows"], before["rows"])

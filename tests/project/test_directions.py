@@ -40,7 +40,7 @@ CORE_MAY_CALL = {
     "plan": {"advice", "document", "dots", "solved", "totals"},
     "proposals": {
         "advice", "colour", "document", "dots", "errors", "geometry", "ground", "lettering", "paint", "plan", "regions",
-        "rows", "solved", "tables", "words",
+        "practice", "rows", "solved", "tables", "words",
     },
     "paint": {"colour", "document", "dots", "errors", "geometry", "ground", "rows", "solved", "tables"},
     "practice": {"document", "dots", "errors", "marks", "tables"},

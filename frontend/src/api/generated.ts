@@ -933,6 +933,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kit/anew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Anew
+         * @description What measured dots say of a planned piece: sizes that it may take over, and which rows that changes.
+         */
+        post: operations["post_anew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kit/csv": {
         parameters: {
             query?: never;
@@ -2466,6 +2486,39 @@ export interface components {
             margin: number;
             piece: components["schemas"]["Piece"];
             shelf?: components["schemas"]["Shelf"] | null;
+        };
+        /**
+         * AnewAnswer
+         * @description A tool that makes `new` where the piece counts on `old` (mm), one new dot between `low` and `high`, by so many
+         *     measured dots; the rows it changes, by their place in the document, and the changes to make.
+         */
+        AnewAnswer: {
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+            /** High */
+            high: number;
+            /** Low */
+            low: number;
+            /** Measured */
+            measured: number;
+            /** Name */
+            name: string;
+            /** New */
+            new: number;
+            /** Old */
+            old: number;
+            /** Rows */
+            rows: number[];
+            /** Tool */
+            tool: string;
+        };
+        /**
+         * AnewRequest
+         * @description A piece, and the kit as it is today.
+         */
+        AnewRequest: {
+            kit: components["schemas"]["Kit"];
+            piece: components["schemas"]["Piece"];
         };
         /**
          * ArcTrack
@@ -12381,6 +12434,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Piece"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_anew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnewRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnewAnswer"][];
                 };
             };
             /** @description The request cannot be read. */

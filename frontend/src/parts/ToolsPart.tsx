@@ -4,6 +4,7 @@ import type { Piece, Plan, Tool } from "../api/types";
 import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
 import { differences, takenOver } from "./differences";
+import { MeasuredAnew } from "./MeasuredAnew";
 import { useKitTools } from "./useStock";
 
 export function ToolsPart({ session, piece, plan }: { session: Session; piece: Piece; plan: Plan }) {
@@ -27,6 +28,7 @@ export function ToolsPart({ session, piece, plan }: { session: Session; piece: P
             </Button>
           </p>
         )}
+        <MeasuredAnew session={session} piece={piece} />
         <Table>
           <Table.Thead>
             <Table.Tr>

@@ -7,7 +7,7 @@ export interface Differences<T> {
 }
 
 /** What changes with every use, and says nothing of a piece. */
-const PASSING = ["left", "price"];
+const PASSING = ["left", "price", "wear"];
 
 export function differences<T extends { id: string }>(own: readonly T[], stock: readonly T[]): Differences<T> {
   const mine = new Map(own.map((one) => [one.id, JSON.stringify(lasting(one))]));
