@@ -7,6 +7,7 @@ from playwright.sync_api import expect
 
 from tests.browser.studio import BrowserTestCase
 from tests.server import ROOT
+from tests.vision.shots import stone
 
 AXE = ROOT / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
 SIGNS = {
@@ -198,3 +199,17 @@ class AccessibilityTest(BrowserTestCase):
         expect(self.page).to_have_title("Kit · Fern Ring")
         self.open_piece()
         expect(self.page).to_have_title(re.compile("Annular eclipse"))
+
+    def test_photographs_in_both_looks(self) -> None:
+        self.visit("/kit")
+        expect(self.page.locator(".steady-words li").first).to_be_visible()
+        self.scan("practice")
+        self.press("New practice sheet…")
+        expect(self.page.get_by_role("checkbox").first).to_be_visible()
+        self.scan("a new practice sheet")
+        self.begin_piece("Looked at")
+        self.part("Blank")
+        self.press("From a photograph…")
+        self.give_file(lambda: self.press("Choose a photograph…"), "stone.jpg", "image/jpeg", stone(1001).jpeg)
+        expect(self.page.locator(".photo-size")).to_be_visible()
+        self.scan("a stone from a photograph")
