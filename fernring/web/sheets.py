@@ -24,8 +24,9 @@ from .answer import Answer, Asked
 from .errors import CONFLICT, RESPONSES
 from .exports import file_answer
 from .ledger import studio
+from .reading import QuickRoute
 
-router = APIRouter(prefix="/api/practice", tags=["practice"], responses=RESPONSES)
+router = APIRouter(prefix="/api/practice", tags=["practice"], route_class=QuickRoute, responses=RESPONSES)
 
 KitBody = Annotated[Kit, BeforeValidator(upgraded)]
 Number = Annotated[int, PathValue(ge=1, le=MOST_SHEETS)]

@@ -9,7 +9,7 @@ from ...core.practice.sheet import PracticeSheet
 from .sheets import sheet_shot
 from .stones import stone_shot
 
-STONE, SHEET = (2400, 1800), (3200, 2400)
+STONE, SHEET = (2000, 1500), (2800, 2100)
 
 
 def main(words: list[str]) -> int:
