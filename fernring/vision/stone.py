@@ -23,9 +23,10 @@ KNOWN_WIDEST = 0.5  # mm, deviation of a measured one
 USUAL_DOME = 0.27  # of the mean radius, of what stands above the widest line: common practice, no source
 BELOW = 1.4  # depth of the half ellipse below the widest line, as a share of its height
 EDGE = 0.35  # mm, of an edge that is sharp
-IN_95 = 2.25  # deviations
+IN_95 = 2.6  # deviations
 SCALE = 0.004  # of the reach, for what the card leaves open
 WEAK, MANY_WEAK = 0.25, 0.12  # an edge that hardly shows, and which share of the line may be so
+KINK, WAVES = 0.5, 10  # mm that a stone's outline leaves a line of so many waves at most
 UNSTEADY, DOUBTFUL = 1.6, 1.9  # mm, between two searches, and between two opinions
 
 
@@ -85,13 +86,14 @@ def traced(
 
 @dataclass(frozen=True, eq=False)
 class Line:
-    """The silhouette as `places` (n, 2) of the plane of the widest line; by how much (mm) two searches for it are apart
-    and two opinions of it; and the share of it where the edge hardly shows."""
+    """The silhouette as `places` (n, 2) of the plane of the widest line; by how much (mm) two searches for it are
+    apart, and two opinions of it; the share of it where the edge hardly shows; and by how much it is kinked (mm)."""
 
     places: Array
     moved: float
     doubt: float
     weak: float
+    kinked: float
 
 
 def _line(picture: Picture, view: View, height: float, drawn: Sequence[Stroke]) -> Line:
@@ -105,14 +107,14 @@ def _line(picture: Picture, view: View, height: float, drawn: Sequence[Stroke]) 
     second = second_line(fine, first, covered)
     places, sharp = fine_line(picture.pixels, view, height, fine.places(second))
     moved, doubt = (float(np.abs(_distance(first, line)).max()) / fine.per_mm for line in (second, other))
-    return Line(places, moved, doubt, float(np.mean(sharp < WEAK)))
+    return Line(places, moved, doubt, float(np.mean(sharp < WEAK)), kinked(places))
 
 
 def _uncertain(line: Line, reach: float, nearer: float, corrected: float, measured: bool) -> float:
     """How far the true outline may lie from the one found (mm), in 95 of 100; `nearer` is by how much it changes for
     each mm of height."""
     height = KNOWN_WIDEST if measured else UNSURE_WIDEST
-    searches = (0.5 * line.moved, 0.3 * line.doubt, 4.0 * max(line.weak - 0.05, 0.0))
+    searches = (0.5 * line.moved, 0.3 * line.doubt, 4.0 * max(line.weak - 0.05, 0.0), max(line.kinked - KINK, 0.0))
     return IN_95 * float(np.linalg.norm([EDGE, SCALE * reach, height * nearer, 0.4 * corrected, *searches]))
 
 
@@ -122,7 +124,7 @@ def _warnings(line: Line, height: float, measured: bool) -> list[str]:
         found.append(
             f"Nobody measured how high the widest line lies: {height:.0f} mm is assumed. Measure it for a sure size."
         )
-    if line.moved > UNSTEADY or line.doubt > DOUBTFUL or line.weak > MANY_WEAK:
+    if line.moved > UNSTEADY or line.doubt > DOUBTFUL or line.weak > MANY_WEAK or line.kinked > KINK:
         found.append("The edge is not clear everywhere: look along the line, and drag it where it is wrong.")
     return found
 
@@ -159,6 +161,18 @@ def widest_line(view: View, height: float, silhouette: Array, dome: float) -> Ar
     seen = np.sum(normal * (silhouette - centroid(silhouette)), axis=1)
     true = np.sqrt(np.maximum(seen**2 - (depth * up) ** 2, 0.0))
     return np.asarray(silhouette + normal * np.where(seen > 0, true - seen, 0.0)[:, None])
+
+
+def kinked(line: Array) -> float:
+    """How far a line leaves the nearest one whose distance from its middle has WAVES waves round it at most (mm):
+    stones are smooth, and a line that strayed is not. Source: discrete Fourier transform."""
+    out = line - centroid(line)
+    turn = np.arctan2(out[:, 0], -out[:, 1])
+    order, ways = np.argsort(turn), np.linspace(-np.pi, np.pi, 720, endpoint=False)
+    reach = np.interp(ways, turn[order], np.hypot(*out.T)[order], period=2 * np.pi)
+    waves = np.fft.rfft(reach)
+    waves[WAVES + 1 :] = 0
+    return float(np.abs(reach - np.fft.irfft(waves, len(reach))).max())
 
 
 def centroid(line: Array) -> Array:

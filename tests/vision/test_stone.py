@@ -7,7 +7,7 @@ from bench.outlines import apart
 from fernring.core.marks import CARD, CARD_TARGETS
 from fernring.vision.card import card_view, frame
 from fernring.vision.limits import PictureError
-from fernring.vision.stone import centroid, traced
+from fernring.vision.stone import centroid, kinked, traced
 from fernring.vision.stone_asked import StoneAsked
 from fernring.vision.stone_found import TOLERANCE, found
 from tests.assertions import FernTestCase
@@ -129,6 +129,14 @@ class StoneTest(FernTestCase):
         down = slice(None) if across else (slice(cut, None) if first else slice(None, cut))
         with self.assertRaisesRegex(PictureError, "edge of the picture|No stone"):
             traced(taken(changed(shot.jpeg, lambda p: np.ascontiguousarray(p[down, part]))), 8.0)
+
+    def test_a_line_with_a_kink_is_told_from_a_smooth_one(self) -> None:
+        turn = np.linspace(0, 2 * np.pi, 720, endpoint=False)
+        reach = 50 + 6 * np.cos(2 * turn) + 2 * np.sin(5 * turn)
+        smooth = np.column_stack((reach * np.sin(turn), -reach * np.cos(turn)))
+        self.assertLess(kinked(smooth), 0.1)
+        bent = np.where(np.abs(turn - 2) < 0.08, reach + 4, reach)
+        self.assertGreater(kinked(np.column_stack((bent * np.sin(turn), -bent * np.cos(turn)))), 1.5)
 
     def test_what_may_be_asked(self) -> None:
         with self.assertRaisesRegex(ValueError, "less than or equal to 80"):
