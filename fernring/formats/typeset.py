@@ -15,13 +15,16 @@ Run = tuple[str, str]
 
 
 def register_fonts(*names: str) -> None:
-    """Make shipped typefaces known to reportlab."""
+    """Make shipped typefaces known to reportlab, each under its own name: both weights of Figtree carry one PostScript
+    name, by which reportlab would take the first for the other."""
     from reportlab.pdfbase import pdfmetrics
     from reportlab.pdfbase.ttfonts import TTFont
 
     for name in names:
         if name not in pdfmetrics.getRegisteredFontNames():
-            pdfmetrics.registerFont(TTFont(name, font_file(name)))
+            font = TTFont(name, font_file(name))
+            font.face.name = type(font.face.name)(name.encode())
+            pdfmetrics.registerFont(font)
 
 
 def font_runs(text: str, font: str) -> list[Run]:
