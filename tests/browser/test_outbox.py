@@ -16,7 +16,7 @@ NO_ROOM = """const full = () => { throw new DOMException("full", "QuotaExceededE
 IDBObjectStore.prototype.add = full; Storage.prototype.setItem = full;"""
 MOODS = ["pass"] * 5 + ["drop", "lose", "twice", "delay", "fault"]
 
-EDITS = 60  # in each tab
+EDITS = 150  # in each tab
 
 
 class OutboxTest(BrowserTestCase):
@@ -56,7 +56,7 @@ class OutboxTest(BrowserTestCase):
             rows = db.execute("SELECT id, parent FROM edit WHERE document = ? ORDER BY rowid", (self.ident,))
             return [(ident, parent, json.loads(bodies.read(db, ident))["name"]) for ident, parent in rows]
 
-    def test_many_edits_in_two_tabs_over_a_bad_line(self) -> None:
+    def test_three_hundred_edits_in_two_tabs_over_a_bad_line(self) -> None:
         chance = random.Random(5)
         self.line.mood = lambda: chance.choice(MOODS)
         tabs = {"West": self.page, "East": self.second_tab()}
