@@ -4,7 +4,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.spatial import cKDTree
 
-from fernring.vision.stone import centroid
+from fernring.core.geometry.outline.polygon import area, centroid
 
 Array = NDArray[np.floating]
 FINE, TURNS, ROUNDS = 2_000, 360, 40
@@ -23,7 +23,7 @@ def apart(found: Array, true: Array) -> tuple[float, float]:
         left, _, right = np.linalg.svd((moved - middle).T @ (near - aim))
         moved = (moved - middle) @ left @ right + aim
     far = max(float(tree.query(moved)[0].max()), float(cKDTree(moved).query(second)[0].max()))
-    return far, _area(found) / _area(true) - 1
+    return far, area(found) / area(true) - 1
 
 
 def _even(line: Array) -> Array:
@@ -42,8 +42,3 @@ def _radii(line: Array) -> Array:
 
 def _turned(angle: float) -> Array:
     return np.array([[np.cos(angle), np.sin(angle)], [-np.sin(angle), np.cos(angle)]])
-
-
-def _area(line: Array) -> float:
-    x, y = line.T
-    return abs(float(np.sum(x * np.roll(y, -1) - np.roll(x, -1) * y))) / 2

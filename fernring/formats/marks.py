@@ -4,6 +4,7 @@ from functools import cache
 
 import numpy as np
 import shapely
+from shapely import affinity
 
 from ..core.marks import CELLS, DICTIONARY, SIDE, corners
 from .drawing import Area
@@ -12,7 +13,7 @@ from .drawing import Area
 def mark(ident: int, middle: tuple[float, float], side: float = SIDE) -> list[Area]:
     """One mark, its black cells joined so that no print shows a seam between them."""
     left, top = corners(middle, side)[0]
-    whole = shapely.affinity.translate(shapely.affinity.scale(_black(ident), side, side, origin=(0, 0)), left, top)
+    whole = affinity.translate(affinity.scale(_black(ident), side, side, origin=(0, 0)), left, top)
     return [
         Area(np.array(part.exterior.coords), "#000000", tuple(np.array(hole.coords) for hole in part.interiors))
         for part in whole.geoms
@@ -23,7 +24,6 @@ def mark(ident: int, middle: tuple[float, float], side: float = SIDE) -> list[Ar
 def _black(ident: int) -> shapely.MultiPolygon:
     """The black cells of a mark whose side is 1."""
     import cv2
-    import shapely.affinity
 
     words = cv2.aruco.getPredefinedDictionary(getattr(cv2.aruco, DICTIONARY))
     cells = cv2.aruco.generateImageMarker(words, ident, CELLS)

@@ -95,7 +95,7 @@ def _near_edge(flat: Flat) -> NDArray[np.bool_]:
 def _even_light(flat: Flat, ground: NDArray[np.bool_]) -> Soft:
     """The picture with the slow changes of light taken out: log light as a quadratic of place, fitted to the ground
     again and again without what does not follow it. Values about 0.5 on the ground, shape (high, wide, 3)."""
-    light = np.log(np.maximum(flat.pixels.astype(np.float32), 3.0))
+    light = flat.log
     high, wide = ground.shape
     rows, columns = np.nonzero(ground)
     step = max(1, len(rows) // 20_000)

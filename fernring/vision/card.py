@@ -5,11 +5,11 @@ from collections.abc import Sequence
 import cv2
 import numpy as np
 
-from ..core.marks import CARD, CARD_MARKS, CARD_TARGETS, corners
-from .intake import Picture
+from ..core.marks import CARD, CARD_MARKS, CARD_TARGETS
+from .intake import Picture, Pixels
 from .limits import PictureError
-from .marks import Array, each_once, found_marks, mirrored
-from .view import View, view
+from .marks import each_once, found_marks, grey_of, marked_view, mirrored, spanned
+from .view import Array, View, view
 
 LEAST_MARKS = 4
 LEAST_SPAN = 0.12  # of the card's area, that the marks found must span
@@ -28,17 +28,13 @@ def card_view(picture: Picture, pointed: Sequence[tuple[float, float]] | None = 
         if cv2.contourArea(pixels.astype(np.float32), oriented=True) < 0:
             raise PictureError("The four targets go clockwise, beginning at the card's top left.")
         return view(np.array(CARD_TARGETS), pixels, (wide, high), picture.focal), 0
-    grey = cv2.cvtColor(picture.pixels, cv2.COLOR_RGB2GRAY)
-    marks = each_once(found_marks(np.asarray(grey, dtype=np.uint8)), set(CARD_MARKS), "scale card")
+    grey = grey_of(picture.pixels)
+    marks = each_once(found_marks(grey), set(CARD_MARKS), "scale card")
     if len(marks) < LEAST_MARKS:
-        raise PictureError(_why(np.asarray(grey, dtype=np.uint8), len(marks)))
-    places = np.concatenate([corners(CARD_MARKS[number]) for number in marks])
-    pixels = np.concatenate(list(marks.values()))
-    span = cv2.contourArea(cv2.convexHull(places.astype(np.float32))) / (CARD[0] * CARD[1])
-    if span < LEAST_SPAN:
+        raise PictureError(_why(grey, len(marks)))
+    if spanned(CARD_MARKS, marks) < LEAST_SPAN * CARD[0] * CARD[1]:
         raise PictureError("Too little of the scale card is seen: lay it so that all of it is in the picture.")
-    out = np.concatenate([np.sign(corners((0.0, 0.0)))] * len(marks))
-    seen = view(places, pixels, (wide, high), picture.focal, out)
+    seen = marked_view(picture, CARD_MARKS, marks)
     if seen.error > WORST:
         raise PictureError("The scale card is bent or moved while the picture was taken: lay it flat and take another.")
     return seen, len(marks)
@@ -50,7 +46,7 @@ def frame(seen: View) -> Array:
     return seen.seen(np.array([[0, 0], [wide, 0], [wide, high], [0, high]]))
 
 
-def _why(grey: np.ndarray, found: int) -> str:
+def _why(grey: Pixels, found: int) -> str:
     """Why there are too few marks."""
     if float(grey.mean()) < 12:
         return "This picture is nearly black: take it with more light."
@@ -67,7 +63,7 @@ def _why(grey: np.ndarray, found: int) -> str:
     )
 
 
-def _blurred(grey: np.ndarray) -> bool:
+def _blurred(grey: Pixels) -> bool:
     """By the variance of the Laplacian, as is usual: a sharp picture has edges."""
     small = cv2.resize(grey, None, fx=0.5, fy=0.5, interpolation=cv2.INTER_AREA)
     return float(cv2.Laplacian(small, cv2.CV_64F).var()) < 20.0

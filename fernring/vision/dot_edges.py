@@ -7,14 +7,13 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.ndimage import median_filter
 
+from .edge import vertex
 from .view import Array
 
 RAYS = 72
 BEYOND = 0.45  # mm, that is looked at on both sides of an edge
 SURE = 1.2  # times the share of paint, beyond which its colour leaves no doubt
-BLURRED = (
-    0.04  # mm, by which a blurred edge is found too far inside on the whole diameter: measured on sheets of known dots
-)
+BLURRED = 0.04  # mm, by which a blurred edge makes a diameter too small: measured on sheets of known dots
 SOFT = 0.5  # pixels that light is smoothed over across an edge
 FINE = 0.25  # pixels
 
@@ -36,8 +35,8 @@ class Edge:
 def edge_of(
     share: Array, dark: Array, mask: NDArray[np.bool_], corner: tuple[int, int], middle: Array, per_mm: float
 ) -> Edge | None:
-    """By where the share of paint passes half way from what it is inside to what it is just outside, on rays from the
-    middle; a shadow on one side only raises what is outside there. None for what has no edge all round."""
+    """By where light falls most steeply on rays from the middle, as far as the colour is paint's: a shadow beside it
+    has an edge too. What is long and slim is told by its mask. None for what is too small."""
     area, moments = float(mask.sum()), cv2.moments(mask.astype(np.uint8), binaryImage=True)
     low, high = _axes(moments)
     covered = float(np.clip(share[corner[1] :, corner[0] :][: mask.shape[0], : mask.shape[1]][mask], 0, 1).mean())
@@ -81,9 +80,7 @@ def _ring(share: Array, dark: Array, middle: Array, radius: float, per_mm: float
     away = np.abs(steps[:-1] + FINE / 2 - usual)[None] > max(0.3 * usual, 2.0)
     fall = np.where(away, 0.0, fall)
     steep = np.clip(np.argmin(fall, axis=1), 1, fall.shape[1] - 2)
-    before, here, after = (fall[np.arange(RAYS), steep + k] for k in (-1, 0, 1))
-    bow = np.maximum(before - 2 * here + after, 1e-9)
-    found = steps[steep] + FINE / 2 + FINE * np.clip((before - after) / (2 * bow), -0.5, 0.5)
+    found = steps[steep] + FINE / 2 + FINE * vertex(-fall, steep)
     found = median_filter(found, 5, mode="wrap")
     return np.asarray(found) if usual >= 1 else None
 

@@ -3,10 +3,12 @@
 import cv2
 import numpy as np
 
+from ..core.document.region import MOST_LINES, MOST_POINTS
 from .card import card_view, frame
 from .flat import flattened, in_view
 from .intake import Picture, Pixels
 from .limits import PictureError
+from .marks import grey_of
 from .view import Array
 
 ACROSS = 60.0  # mm that a drawing is made wide where no scale card tells
@@ -16,7 +18,6 @@ SMALLEST = 0.0006  # of the drawing's area, below which a piece is a speck
 SLOW = 0.35  # of the longer side, over which light may change
 SOFT = 0.0015  # of the longer side, that lines are smoothed over
 TOLERANCE = 0.12  # mm
-MOST_LINES, MOST_POINTS = 40, 1_000
 CONTRAST = 22  # bytes between dark and light, below which there is no drawing
 
 
@@ -25,9 +26,7 @@ def drawn(picture: Picture) -> tuple[list[Array], bool]:
     card beside the drawing told their size. Raises PictureError.
     """
     pixels, per_mm = _on_paper(picture)
-    grey = np.asarray(cv2.cvtColor(pixels, cv2.COLOR_RGB2GRAY), dtype=np.uint8)
-    dark = _dark(grey)
-    lines = _lines(dark)
+    lines = _lines(_dark(grey_of(pixels)))
     middle = (np.concatenate(lines).min(axis=0) + np.concatenate(lines).max(axis=0)) / 2
     wide = float(np.ptp(np.concatenate(lines)[:, 0]))
     scale = 1 / per_mm if per_mm else ACROSS / wide

@@ -11,7 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.ndimage import gaussian_filter, gaussian_filter1d, maximum_filter1d, minimum_filter1d
 
-from .flat import Flat
+from .flat import Flat, log_light
 from .intake import Pixels
 from .view import Array, View
 
@@ -39,9 +39,8 @@ def first_line(flat: Flat, rough: NDArray[np.bool_], card: NDArray[np.bool_]) ->
     way = np.stack((np.sin(turn), -np.cos(turn)), axis=1)
     far = _reach(rough, middle, way)
     steps = np.arange(0.0, float(far.max()) + 3 * flat.per_mm, 1.0)
-    log = np.log(np.maximum(flat.pixels.astype(np.float32), 3.0))
-    stone = _stone_like(log, rough, flat.seen & ~card, flat.per_mm)
-    lines = along(log, middle, way, steps)
+    stone = _stone_like(flat.log, rough, flat.seen & ~card, flat.per_mm)
+    lines = along(flat.log, middle, way, steps)
     told = along(stone, middle, way, steps)
     sharp = _sharpness(lines, max(1, round(0.35 * flat.per_mm)), 2)
     inside = np.cumsum(told, axis=1) / flat.per_mm
@@ -59,9 +58,8 @@ def second_line(flat: Flat, line: Array, card: NDArray[np.bool_]) -> Array:
     steps = np.arange(-NEAR, NEAR + 0.01, 0.25) * flat.per_mm
     mask = np.zeros(flat.seen.shape, dtype=np.uint8)
     cv2.fillPoly(mask, [np.rint(line * 16).astype(np.int32)], 1, shift=4)
-    log = np.log(np.maximum(flat.pixels.astype(np.float32), 3.0))
-    stone = _stone_like(log, mask > 0, flat.seen & ~card, flat.per_mm)
-    lines, told = along(log, base, way, steps), along(stone, base, way, steps)
+    stone = _stone_like(flat.log, mask > 0, flat.seen & ~card, flat.per_mm)
+    lines, told = along(flat.log, base, way, steps), along(stone, base, way, steps)
     apart = float(np.linalg.norm(np.diff(base, axis=0), axis=1).mean()) / flat.per_mm
     sharp = _sharpness(lines, 2, ALONG / apart)
     inside = np.cumsum(told, axis=1) * 0.25
@@ -77,15 +75,15 @@ def fine_line(pixels: Pixels, view: View, height: float, line: Array) -> tuple[A
     places = base[:, None] + way[:, None] * steps[None, :, None]
     seen = view.seen(places.reshape(-1, 2), height).astype(np.float32).reshape(*places.shape)
     shown = cv2.remap(pixels, seen[..., 0], seen[..., 1], cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE)
-    lines = np.log(np.maximum(shown.astype(np.float32), 3.0))
+    lines = log_light(np.asarray(shown, dtype=np.uint8))
     apart = float(np.linalg.norm(np.diff(base, axis=0), axis=1).mean())
     sharp = _sharpness(lines, round(0.3 / FINEST), 0.8 / apart)
     best = closed_line(-3.0 * sharp)
-    found = steps[np.clip(best, 1, len(steps) - 2)] + FINEST * _vertex(sharp, best)
+    found = steps[np.clip(best, 1, len(steps) - 2)] + FINEST * vertex(sharp, best)
     return np.asarray(base + way * found[:, None]), sharp[np.arange(len(best)), best]
 
 
-def _vertex(values: Grey, at: NDArray[np.intp]) -> Array:
+def vertex(values: Grey, at: NDArray[np.intp]) -> Array:
     """Where between steps a parabola through the three about each place has its top."""
     lines, at = np.arange(len(at)), np.clip(at, 1, values.shape[1] - 2)
     before, here, after = (values[lines, at + k].astype(float) for k in (-1, 0, 1))
@@ -208,7 +206,7 @@ def _some(values: Grey) -> Grey:
 
 
 def _middle(mask: NDArray[np.bool_]) -> Array:
-    """The place of a mask furthest from its edge, so that all of the stone is seen from it."""
+    """The middle of all places of a mask."""
     rows, columns = np.nonzero(mask)
     return np.array([columns.mean(), rows.mean()])
 

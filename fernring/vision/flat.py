@@ -1,6 +1,7 @@
 """A picture as it would be seen from straight above, at so many pixels to a millimetre of one plane."""
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import cv2
 import numpy as np
@@ -25,6 +26,11 @@ class Flat:
     per_mm: float
     height: float
 
+    @cached_property
+    def log(self) -> Array:
+        """Natural logarithm of its bytes, the darkest three as one, shape (high, wide, 3)."""
+        return log_light(self.pixels)
+
     def places(self, pixels: Array) -> Array:
         """Points of the plane from pixels (n, 2) of this."""
         return np.asarray((pixels + 0.5) / self.per_mm + (self.left, self.top))
@@ -48,6 +54,10 @@ class Flat:
 
     def pixels_of(self, places: Array) -> Array:
         return np.asarray((places - (self.left, self.top)) * self.per_mm - 0.5)
+
+
+def log_light(pixels: Pixels) -> Array:
+    return np.asarray(np.log(np.maximum(pixels.astype(np.float32), 3.0)))
 
 
 def in_view(pixels: Pixels, view: View, height: float, reach: float) -> Window:

@@ -9,15 +9,16 @@ from numpy.typing import NDArray
 from scipy.ndimage import find_objects
 from scipy.optimize import linear_sum_assignment
 
-from ..core.marks import NUMBER_PLACES, SHEET, SHEET_MARKS, SIDE, corners, sheet_number
+from ..core.colour import srgb
+from ..core.marks import NUMBER_PLACES, SHEET, SHEET_MARKS, SIDE, sheet_number
 from ..core.practice.sheet import LEFT, LOW, RIGHT, TOP, Block, PracticeSheet, blocks, labels
 from .dot_edges import Edge, edge_of
 from .flat import Flat, flattened
 from .intake import Picture, Pixels
 from .limits import PictureError
-from .marks import each_once, found_marks, mirrored
+from .marks import each_once, found_marks, grey_of, marked_view, mirrored, spanned
 from .paint_on_paper import beside_paper, darkness, linear, paint_share
-from .view import Array, View, view
+from .view import Array, View
 
 LEAST_MARKS = 12
 PARTNER = 0.25  # of their distance, by which the two marks of a number may stand otherwise
@@ -62,7 +63,7 @@ class SheetRead:
 
 def number_of(picture: Picture) -> int:
     """The number of the sheet in a picture. Raises PictureError."""
-    grey = np.asarray(cv2.cvtColor(picture.pixels, cv2.COLOR_RGB2GRAY), dtype=np.uint8)
+    grey = grey_of(picture.pixels)
     marks = found_marks(grey)
     known = {number for number, _ in marks}
     if len(known & set(SHEET_MARKS)) < 4:
@@ -98,24 +99,23 @@ def sheet_read(picture: Picture, sheet: PracticeSheet) -> SheetRead:
     size = np.array(picture.pixels.shape[1::-1]) - 1
     grid = np.array([[x, y] for x in (0, wide / 2, wide) for y in (0, high / 2, high)], dtype=float)
     plane, _ = cv2.findHomography(grid, seen.seen(grid) / size)
-    colour = "#" + "".join(f"{round(255 * float(np.clip(v, 0, 1) ** (1 / 2.2))):02x}" for v in paint)
-    return SheetRead(_meant(found, targets), colour, np.asarray(plane, dtype=float), marks)
+    return SheetRead(
+        _meant(found, targets),
+        srgb.to_hex(srgb.coded(np.asarray(paint, dtype=float))[None])[0],
+        np.asarray(plane, dtype=float),
+        marks,
+    )
 
 
 def _view(picture: Picture) -> tuple[View, int]:
-    high, wide = picture.pixels.shape[:2]
-    grey = np.asarray(cv2.cvtColor(picture.pixels, cv2.COLOR_RGB2GRAY), dtype=np.uint8)
-    marks = each_once(found_marks(grey), set(SHEET_MARKS), "practice sheet")
-    places = np.concatenate([corners(SHEET_MARKS[number]) for number in marks] or [np.zeros((0, 2))])
-    inner = np.array(list(SHEET_MARKS.values()), dtype=np.float32)
-    span = cv2.contourArea(cv2.convexHull(places.astype(np.float32))) if len(places) else 0.0
-    if len(marks) < LEAST_MARKS or span < LEAST_SPAN * cv2.contourArea(cv2.convexHull(inner)):
+    marks = each_once(found_marks(grey_of(picture.pixels)), set(SHEET_MARKS), "practice sheet")
+    inner = cv2.contourArea(cv2.convexHull(np.array(list(SHEET_MARKS.values()), dtype=np.float32)))
+    if len(marks) < LEAST_MARKS or spanned(SHEET_MARKS, marks) < LEAST_SPAN * inner:
         raise PictureError(
             f"Only {len(marks)} of the {len(SHEET_MARKS)} marks round the sheet are seen: take all of it, in even light"
             "."
         )
-    out = np.concatenate([np.sign(corners((0.0, 0.0)))] * len(marks))
-    return view(places, np.concatenate(list(marks.values())), (wide, high), picture.focal, out), len(marks)
+    return marked_view(picture, SHEET_MARKS, marks), len(marks)
 
 
 def _paint(shown: Array, flat: Flat, targets: Sequence[Block]) -> Array:

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 import cv2
 import numpy as np
 
+from ..core.geometry.outline.polygon import centroid
 from .apart import Stroke, apart, covered_by
 from .card import card_view, frame
 from .edge import closed, fine_line, first_line, second_line
@@ -71,7 +72,8 @@ def traced(
     dome = (rise - height) if rise is not None and rise > height else USUAL_DOME * reach
     outline = widest_line(view, height, line.places, dome)
     corrected = float(np.linalg.norm(outline - line.places, axis=1).max())
-    middle, turn = centroid(outline), _upright(view, height, centroid(outline))
+    middle = _centre(outline)
+    turn = _upright(view, height, middle)
     return Traced(
         outline=(outline - middle) @ turn,
         over=seen / size,
@@ -158,7 +160,7 @@ def widest_line(view: View, height: float, silhouette: Array, dome: float) -> Ar
     ray = view.rays(view.seen(silhouette, height))
     up = np.sum(normal * ray[:, :2], axis=1) / ray[:, 2]
     depth = np.where(up > 0, dome, BELOW * height)
-    seen = np.sum(normal * (silhouette - centroid(silhouette)), axis=1)
+    seen = np.sum(normal * (silhouette - _centre(silhouette)), axis=1)
     true = np.sqrt(np.maximum(seen**2 - (depth * up) ** 2, 0.0))
     return np.asarray(silhouette + normal * np.where(seen > 0, true - seen, 0.0)[:, None])
 
@@ -166,7 +168,7 @@ def widest_line(view: View, height: float, silhouette: Array, dome: float) -> Ar
 def kinked(line: Array) -> float:
     """How far a line leaves the nearest one whose distance from its middle has WAVES waves round it at most (mm):
     stones are smooth, and a line that strayed is not. Source: discrete Fourier transform."""
-    out = line - centroid(line)
+    out = line - _centre(line)
     turn = np.arctan2(out[:, 0], -out[:, 1])
     order, ways = np.argsort(turn), np.linspace(-np.pi, np.pi, 720, endpoint=False)
     reach = np.interp(ways, turn[order], np.hypot(*out.T)[order], period=2 * np.pi)
@@ -175,12 +177,9 @@ def kinked(line: Array) -> float:
     return float(np.abs(reach - np.fft.irfft(waves, len(reach))).max())
 
 
-def centroid(line: Array) -> Array:
-    """Of the area inside a closed line. Source: shoelace formula."""
-    x, y = line.T
-    cross = x * np.roll(y, -1) - np.roll(x, -1) * y
-    moments = [np.sum((part + np.roll(part, -1)) * cross) for part in (x, y)]
-    return np.asarray(np.array(moments) / (3 * cross.sum()))
+def _centre(line: Array) -> Array:
+    """Of gravity of the area inside a closed line."""
+    return np.array(centroid(np.asarray(line, dtype=float)))
 
 
 def _distance(first: Array, second: Array) -> Array:

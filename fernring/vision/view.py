@@ -39,10 +39,6 @@ class View:
         """Where the camera is (mm), its third coordinate negative."""
         return np.asarray(-self.turn.T @ self.shift)
 
-    @property
-    def tilt_deg(self) -> float:
-        return float(np.degrees(np.arccos(np.clip(self.turn[2, 2], -1, 1))))
-
     def seen(self, points: Array, height: float = 0.0) -> Array:
         """Pixels of points (n, 2) so far above the table."""
         space = np.column_stack((points, np.full(len(points), -height)))

@@ -4,10 +4,11 @@ import cv2
 import numpy as np
 
 from bench.outlines import apart
+from fernring.core.geometry.outline.polygon import centroid
 from fernring.core.marks import CARD, CARD_TARGETS
 from fernring.vision.card import card_view, frame
 from fernring.vision.limits import PictureError
-from fernring.vision.stone import centroid, kinked, traced
+from fernring.vision.stone import kinked, traced
 from fernring.vision.stone_asked import StoneAsked
 from fernring.vision.stone_found import TOLERANCE, found
 from tests.assertions import FernTestCase

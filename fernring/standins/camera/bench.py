@@ -7,7 +7,7 @@ import numpy as np
 
 from .body import Body
 from .grounds import ground
-from .lens import Array, Camera, Map
+from .lens import Array, Camera, Map, axes
 from .light import Lamp, uneven
 from .noise import Seeded, cloud, laid
 
@@ -27,9 +27,7 @@ class Paper:
 
     def on_table(self, points: Array) -> Array:
         """Points of the paper (mm from its top left) as points of the table."""
-        turn = np.radians(self.turned_deg)
-        axes = np.array([[np.cos(turn), np.sin(turn)], [-np.sin(turn), np.cos(turn)]])
-        return np.asarray(points @ axes + np.array(self.corner))
+        return np.asarray(points @ axes(self.turned_deg) + np.array(self.corner))
 
 
 def table(camera: Camera, kind: str, seeded: Seeded) -> tuple[Map, Map, Map]:

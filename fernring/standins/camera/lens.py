@@ -74,6 +74,12 @@ class Camera:
         return x, y, dx, dy
 
 
+def axes(turned_deg: float) -> Array:
+    """The axes (2, 2) of something that lies turned clockwise on the table, for points as rows."""
+    turn = np.radians(turned_deg)
+    return np.array([[np.cos(turn), np.sin(turn)], [-np.sin(turn), np.cos(turn)]])
+
+
 def looking_at(
     middle: tuple[float, float], distance: float, tilt_deg: float, towards_deg: float, roll_deg: float
 ) -> tuple[Array, Array]:

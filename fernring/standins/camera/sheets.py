@@ -11,7 +11,7 @@ from ...core.practice.sheet import PracticeSheet, blocks
 from ...formats.sheets.practice import practice_sheet
 from .bench import Paper, all_lit, lay, shade, table
 from .hand import Hand, Painted, a_hand, painted
-from .lens import Array, Camera, Map, looking_at
+from .lens import FILM, Array, Camera, Map, axes, looking_at
 from .light import Lamp, developed, lamp
 from .noise import Seeded
 from .stones import MEGA, printed
@@ -43,11 +43,9 @@ def sheet_shot(sheet: PracticeSheet, seed: int, hand: Hand | None = None, size: 
     light = printed(practice_sheet(sheet), PER_MM).copy()
     sun = lamp(seeded, 45)
     turned = float(seeded.choice([90.0, -90.0])) + float(seeded.normal(0, 2))
-    turn = np.radians(turned)
-    axes = np.array([[np.cos(turn), np.sin(turn)], [-np.sin(turn), np.cos(turn)]])
-    towards = sun.towards[:2] @ axes.T
+    towards = sun.towards[:2] @ axes(turned).T
     true = [_paint(light, one, paint, sun, towards, seeded) for one in painted(targets, hand, seeded)]
-    corner = -np.array(SHEET) / 2 @ axes
+    corner = -np.array(SHEET) / 2 @ axes(turned)
     paper = Paper(light, PER_MM, (float(corner[0]), float(corner[1])), turned)
     camera = _camera(seeded, size)
     whole, x, y = table(camera, GROUNDS[int(seeded.integers(len(GROUNDS)))], seeded)
@@ -64,7 +62,7 @@ def _camera(seeded: Seeded, size: tuple[int, int]) -> Camera:
         (float(aim[0]), float(aim[1])), float(seeded.uniform(300, 330)), tilt, float(seeded.uniform(0, 360)),
         float(seeded.normal(0, 2)),
     )  # fmt: skip
-    return Camera(size, 26.0 / 36.0 * max(size), float(seeded.uniform(-0.05, 0.05)), turn, eye)
+    return Camera(size, 26.0 / FILM * max(size), float(seeded.uniform(-0.05, 0.05)), turn, eye)
 
 
 def _paint(light: Map, one: Painted, paint: str, sun: Lamp, towards: Array, seeded: Seeded) -> Painted:

@@ -13,7 +13,7 @@ from ...formats.sheets.card import card_shapes
 from .bench import Paper, all_lit, lay, shade, stand, table
 from .body import Body, stone
 from .grounds import GROUNDS
-from .lens import Array, Camera, Map, looking_at
+from .lens import FILM, Array, Camera, Map, axes, looking_at
 from .light import developed, lamp
 from .noise import Seeded
 
@@ -50,9 +50,7 @@ def stone_shot(seed: int, tilt_deg: float | None = None, size: tuple[int, int] =
     body = stone(seeded, (0.0, 0.0), across)
     away = across / 2 + gap + 68
     middle = away * np.array([np.cos(np.radians(side)), np.sin(np.radians(side)) * 0.85])
-    turn = np.radians(turned)
-    axes = np.array([[np.cos(turn), np.sin(turn)], [-np.sin(turn), np.cos(turn)]])
-    paper = Paper(printed_card(), CARD_MM, tuple((middle - np.array(CARD) / 2 @ axes).tolist()), turned)
+    paper = Paper(printed_card(), CARD_MM, tuple((middle - np.array(CARD) / 2 @ axes(turned)).tolist()), turned)
     camera = _camera(seeded, middle / 2, tilt, size, 2 * away)
     kind = GROUNDS[int(seeded.integers(len(GROUNDS)))]
     tint = list(TINTS)[int(seeded.integers(len(TINTS)))]
@@ -73,11 +71,11 @@ def _camera(seeded: Seeded, middle: Array, tilt: float, size: tuple[int, int], a
     """Between 300 and 500 mm away."""
     film = FILMS[int(seeded.integers(len(FILMS)))]
     aim = (middle + seeded.normal(0, 6, 2)).tolist()
-    least = 1.15 * all_seen / 2 / np.tan(np.arctan(36.0 / film / 2) * 0.75)
+    least = 1.15 * all_seen / 2 / np.tan(np.arctan(FILM / film / 2) * 0.75)
     distance = float(seeded.uniform(max(300.0, min(least, 480.0)), 500))
     turned, roll = float(seeded.uniform(0, 360)), float(seeded.normal(0, 6))
     turn, eye = looking_at((aim[0], aim[1]), distance, tilt, turned, roll)
-    return Camera(size, film / 36.0 * max(size), float(seeded.uniform(-0.05, 0.05)), turn, eye)
+    return Camera(size, film / FILM * max(size), float(seeded.uniform(-0.05, 0.05)), turn, eye)
 
 
 def _blot(paper: Paper, seeded: Seeded) -> Array:
