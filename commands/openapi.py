@@ -16,9 +16,10 @@ from fernring.core.document.piece import Piece
 from fernring.core.document.shelf import Shelf
 from fernring.core.words.fields import facts, fields_of
 from fernring.store.database import open_database
-from fernring.vision.stone_asked import StoneAsked
+from fernring.vision.stone_asked import StoneAsked, Stroke
 from fernring.web.app import api
 from fernring.web.prints import Printer, PrintRequest
+from fernring.web.sheets import SheetRequest
 
 DOCS = Path(__file__).resolve().parent.parent / "docs"
 API = DOCS.parent / "fernring" / "web" / "openapi.json"
@@ -29,7 +30,9 @@ SCHEMAS: dict[str, type[BaseModel]] = {"piece": Piece, "kit": Kit, "shelf": Shel
 def facts_module() -> str:
     """What the page needs to know of the document's fields, as a TypeScript module."""
     found = facts()
-    found["fields"] |= {model.__name__: fields_of(model) for model in (PrintRequest, Printer, StoneAsked)}
+    found["fields"] |= {
+        model.__name__: fields_of(model) for model in (PrintRequest, Printer, SheetRequest, StoneAsked, Stroke)
+    }
     text = json.dumps(found, indent=1, sort_keys=False, ensure_ascii=False)
     return f"/** Made from the models by python -m commands.openapi --write. */\nexport const FACTS = {text};\n"
 

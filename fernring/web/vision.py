@@ -14,6 +14,7 @@ from ..core.document.numbers import Colour
 from ..core.document.region import Line, ShapeRegion
 from ..core.document.sentences import first_sentence
 from ..core.errors import CalledOffError, DocumentError
+from ..core.marks import SHEET
 from ..core.practice.sheet import PracticeSheet
 from ..store import practice_sheets
 from ..vision.asked import colour_beside_white, drawing_lines, main_colours, sheet_dots, sheet_number, stone_outline
@@ -34,9 +35,10 @@ BINARY = {"requestBody": {"required": True, "content": {"application/octet-strea
 
 
 class SheetAnswer(Answer):
-    """A sheet and its targets, and what was found on it; the fields are those of SheetFound."""
+    """A sheet, how large its paper is (mm) and its targets, and what was found on it; the rest is as in SheetFound."""
 
     sheet: PracticeSheet
+    size: tuple[float, float] = SHEET
     blocks: list[BlockAnswer]
     seen: tuple[SeenDot, ...]
     plane: tuple[float, ...]

@@ -74,19 +74,20 @@ export async function downloadTold(
 }
 
 /** The answer to a POST of JSON, or of a file as it is; a refusal is thrown. */
-export async function posted(
-  url: string,
-  body: unknown,
-  kind = "application/json",
-  signal?: AbortSignal,
-): Promise<Response> {
-  const headers = { "content-type": kind };
-  const sent = body instanceof Blob ? body : JSON.stringify(body);
+export async function posted(url: string, body: unknown, signal?: AbortSignal): Promise<Response> {
+  const file = body instanceof Blob;
+  const headers = { "content-type": file ? "application/octet-stream" : "application/json" };
+  const sent = file ? body : JSON.stringify(body);
   const response = await fetch(url, { method: "POST", headers, body: sent, signal }).catch(() => {
     throw new Unreachable();
   });
   if (!response.ok) throw new Refusal(problemIn(await response.json(), response.status), response.status);
   return response;
+}
+
+/** What the server reads off a file, such as a photograph. */
+export async function readOff<T>(url: string, file: Blob, signal?: AbortSignal): Promise<T> {
+  return (await (await posted(url, file, signal)).json()) as T;
 }
 
 function bytes(base64: string): Uint8Array<ArrayBuffer> {

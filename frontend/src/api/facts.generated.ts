@@ -3682,6 +3682,43 @@ export const FACTS = {
     "default": 200.0
    }
   },
+  "SheetRequest": {
+   "tools": {
+    "fewest": 1,
+    "longest": 4
+   },
+   "surface": {
+    "name": "Material",
+    "written": "choice",
+    "words": [
+     [
+      "cast stone",
+      "cast stone"
+     ],
+     [
+      "natural stone",
+      "natural stone"
+     ],
+     [
+      "glazed tile",
+      "glazed tile"
+     ],
+     [
+      "canvas",
+      "canvas"
+     ],
+     [
+      "wood",
+      "wood"
+     ],
+     [
+      "other",
+      "other"
+     ]
+    ],
+    "default": "canvas"
+   }
+  },
   "StoneAsked": {
    "widest": {
     "name": "Widest line, above the table",
@@ -3704,6 +3741,14 @@ export const FACTS = {
    },
    "strokes": {
     "longest": 20
+   }
+  },
+  "Stroke": {
+   "points": {
+    "least": 0,
+    "most": 1,
+    "fewest": 1,
+    "longest": 80
    }
   }
  },

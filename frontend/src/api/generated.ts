@@ -6871,7 +6871,7 @@ export interface components {
         };
         /**
          * SheetAnswer
-         * @description A sheet and its targets, and what was found on it; the fields are those of SheetFound.
+         * @description A sheet, how large its paper is (mm) and its targets, and what was found on it; the rest is as in SheetFound.
          */
         SheetAnswer: {
             /** Blocks */
@@ -6885,6 +6885,17 @@ export interface components {
             /** Seen */
             seen: components["schemas"]["SeenDot"][];
             sheet: components["schemas"]["PracticeSheet"];
+            /**
+             * Size
+             * @default [
+             *       210,
+             *       297
+             *     ]
+             */
+            size: [
+                number,
+                number
+            ];
         };
         /**
          * SheetRequest

@@ -1,7 +1,7 @@
 /** Areas of the piece: figures, words, discs, bands and silhouettes that rows leave free, fill, or go round. */
 import { Button, Menu, Popover, TextInput } from "@mantine/core";
 import { useState } from "react";
-import { client, need, posted } from "../api/client";
+import { client, need, readOff } from "../api/client";
 import { fieldsOf, MOST } from "../api/facts";
 import type { BareArea, Font, Form, Piece } from "../api/types";
 import { RuleField, type Value } from "../fields/RuleField";
@@ -112,10 +112,7 @@ function NewAreas({ piece, add }: { piece: Piece; add: (area: BareArea) => void 
       const name = chosen.name.replace(/\.[a-z]+$/i, "").slice(0, FACTS.name?.longest) || "Silhouette";
       const area =
         chosen.type.startsWith("image/") && !chosen.type.includes("svg")
-          ? ((await (await posted("/api/photo/drawing", chosen, "application/octet-stream")).json()) as Extract<
-              BareArea["area"],
-              { kind: "shape" }
-            >)
+          ? await readOff<Extract<BareArea["area"], { kind: "shape" }>>("/api/photo/drawing", chosen)
           : await need(client.POST("/api/region/svg", { body: { text: await chosen.text() } }));
       return [name, { ...area, kind: "shape" }];
     });

@@ -3,13 +3,11 @@ import { Button, Menu, Modal } from "@mantine/core";
 import { IconChevronDown } from "@tabler/icons-react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { download, downloadTold, posted } from "../api/client";
+import { download, downloadTold, readOff } from "../api/client";
 import type { BroughtBack, TakenIn } from "../api/types";
 import { FileChooser } from "../studio/FileChooser";
 import { tell, telling, tellProblem } from "../studio/notice";
 import { Devices } from "./Devices";
-
-const KIND = "application/octet-stream";
 
 const today = () => new Date().toISOString().slice(0, 10);
 
@@ -36,7 +34,7 @@ export function StudioMenu() {
   };
   const bringIn = async (file: File) => {
     try {
-      const found = (await (await posted("/api/studio/bring-in", file, KIND)).json()) as TakenIn;
+      const found = await readOff<TakenIn>("/api/studio/bring-in", file);
       await queries.invalidateQueries();
       const stock = [found.kit && "the kit", found.shelf && "the shelf"].filter(Boolean);
       tell(`${[`${found.pieces} pieces`, ...stock].join(", ")} came in.`);
@@ -82,7 +80,7 @@ function BringBack({ file, done }: { file: File | null; done: () => void }) {
   const bring = async () => {
     setBusy(true);
     try {
-      const answer = (await (await posted("/api/studio/bring-back", file!, KIND)).json()) as BroughtBack;
+      const answer = await readOff<BroughtBack>("/api/studio/bring-back", file!);
       if (answer.missing === 0) location.reload(); // everything on the page is of the studio before
       setMissing(answer.missing);
     } catch (cause) {

@@ -1,7 +1,8 @@
 /** The paints chosen for the piece, and the ramps between them. */
-import { Button, Table } from "@mantine/core";
+import { Table } from "@mantine/core";
 import type { Paint, Piece, Plan } from "../api/types";
-import { differences, takenOver } from "../parts/differences";
+import { differences, takenOver, without } from "../parts/differences";
+import { Changed, LeaveOut, Others } from "../parts/FromStock";
 import { useShelfPaints } from "../parts/useStock";
 import type { Session } from "../piece/session";
 import { Ramps } from "./Ramps";
@@ -20,18 +21,12 @@ export function Paints({ session, piece, plan }: Props) {
     <>
       <section aria-label="Paints of the piece">
         <h2>Paints of this piece</h2>
-        {changed.length > 0 && (
-          <p className="small">
-            Changed on the shelf: {changed.map((paint) => paint.name).join(", ")}.{" "}
-            <Button
-              size="compact-xs"
-              variant="light"
-              onClick={() => set("Take over from the shelf", takenOver(piece.paints, changed))}
-            >
-              Take over
-            </Button>
-          </p>
-        )}
+        <Changed
+          words="Changed on the shelf"
+          changed={changed}
+          take="Take over"
+          onTake={() => set("Take over from the shelf", takenOver(piece.paints, changed))}
+        />
         <Table>
           <Table.Tbody>
             {piece.paints.map((paint) => (
@@ -43,47 +38,24 @@ export function Paints({ session, piece, plan }: Props) {
                 <Table.Td>
                   {paint.body}, {paint.finish}
                 </Table.Td>
-                <Table.Td style={{ textAlign: "right" }}>
-                  {used.has(paint.id) || piece.paints.length === 1 ? (
-                    <span className="small quiet">in use</span>
-                  ) : (
-                    <Button
-                      size="compact-xs"
-                      variant="subtle"
-                      aria-label={`Leave out ${paint.name}`}
-                      onClick={() =>
-                        set(
-                          "Leave a paint out",
-                          piece.paints.filter((one) => one.id !== paint.id),
-                        )
-                      }
-                    >
-                      Leave out
-                    </Button>
-                  )}
-                </Table.Td>
+                <LeaveOut
+                  one={paint}
+                  used={used.has(paint.id) || piece.paints.length === 1}
+                  onLeave={() => set("Leave a paint out", without(piece.paints, paint))}
+                />
               </Table.Tr>
             ))}
           </Table.Tbody>
         </Table>
       </section>
-      {others.length > 0 && (
-        <section aria-label="From the shelf">
-          <h2>Also on the shelf</h2>
-          <div className="chips">
-            {others.map((paint) => (
-              <button
-                key={paint.id}
-                type="button"
-                className="chip"
-                onClick={() => set("Add a paint", [...piece.paints, paint])}
-              >
-                <span className="swatch" style={{ background: paint.colour }} />+ {paint.name}
-              </button>
-            ))}
-          </div>
-        </section>
-      )}
+      <Others
+        name="From the shelf"
+        title="Also on the shelf"
+        others={others}
+        look="chip"
+        mark={(paint) => <span className="swatch" style={{ background: paint.colour }} />}
+        onAdd={(paint) => set("Add a paint", [...piece.paints, paint])}
+      />
       <Ramps session={session} piece={piece} plan={plan} />
     </>
   );

@@ -2,7 +2,7 @@
 import { Button } from "@mantine/core";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { client, need, posted } from "../api/client";
+import { client, need, readOff } from "../api/client";
 import type { Idea, Piece, Plan, Shelf } from "../api/types";
 import type { Session } from "../piece/session";
 import { PICTURES } from "../stock/PhotoColour";
@@ -25,7 +25,7 @@ export function Palettes({ session, piece, plan }: Props) {
   const [aims, setAims] = useState<string[]>([]);
   const ideas = useMutation({
     mutationFn: async (picture: File | null) => {
-      const colours = picture ? ((await (await posted("/api/photo/palette", picture, BINARY)).json()) as string[]) : [];
+      const colours = picture ? await readOff<string[]>("/api/photo/palette", picture) : [];
       setAims(colours);
       const body = { piece, shelf: shelf!, keep, aims: colours };
       return { of: piece, plan, found: await need(client.POST("/api/palettes", { body })) };
@@ -90,8 +90,6 @@ export function Palettes({ session, piece, plan }: Props) {
     </section>
   );
 }
-
-const BINARY = "application/octet-stream";
 
 function Palette({ idea, plan, onTake }: { idea: Idea; plan: Plan; onTake: () => void }) {
   const drawn = {

@@ -1,9 +1,10 @@
 /** The tools chosen for the piece: copies of the kit's, so that the piece plans the same anywhere. */
-import { Button, Table } from "@mantine/core";
+import { Table } from "@mantine/core";
 import type { Piece, Plan, Tool } from "../api/types";
 import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
-import { differences, takenOver } from "./differences";
+import { differences, takenOver, without } from "./differences";
+import { Changed, LeaveOut, Others } from "./FromStock";
 import { MeasuredAnew } from "./MeasuredAnew";
 import { useKitTools } from "./useStock";
 
@@ -16,18 +17,12 @@ export function ToolsPart({ session, piece, plan }: { session: Session; piece: P
     <div className="part-body">
       <section aria-label="Tools of the piece">
         <h2>Tools of this piece</h2>
-        {changed.length > 0 && (
-          <p className="small">
-            The kit was measured anew: {changed.map((tool) => tool.name).join(", ")}.{" "}
-            <Button
-              size="compact-xs"
-              variant="light"
-              onClick={() => set("Take over from the kit", takenOver(piece.tools, changed))}
-            >
-              Take over the new sizes
-            </Button>
-          </p>
-        )}
+        <Changed
+          words="The kit was measured anew"
+          changed={changed}
+          take="Take over the new sizes"
+          onTake={() => set("Take over from the kit", takenOver(piece.tools, changed))}
+        />
         <MeasuredAnew session={session} piece={piece} />
         <Table>
           <Table.Thead>
@@ -46,47 +41,23 @@ export function ToolsPart({ session, piece, plan }: { session: Session; piece: P
                 <Table.Td>{tool.name}</Table.Td>
                 <Table.Td>{tool.kind}</Table.Td>
                 <Table.Td>{tool.dots.map((dot) => lengthText(dot, units, "dot")).join(", ")}</Table.Td>
-                <Table.Td style={{ textAlign: "right" }}>
-                  {used.has(tool.id) ? (
-                    <span className="small quiet">in use</span>
-                  ) : (
-                    <Button
-                      size="compact-xs"
-                      variant="subtle"
-                      aria-label={`Leave out ${tool.name}`}
-                      onClick={() =>
-                        set(
-                          "Leave a tool out",
-                          piece.tools.filter((one) => one.id !== tool.id),
-                        )
-                      }
-                    >
-                      Leave out
-                    </Button>
-                  )}
-                </Table.Td>
+                <LeaveOut
+                  one={tool}
+                  used={used.has(tool.id)}
+                  onLeave={() => set("Leave a tool out", without(piece.tools, tool))}
+                />
               </Table.Tr>
             ))}
           </Table.Tbody>
         </Table>
       </section>
-      {others.length > 0 && (
-        <section aria-label="From the kit">
-          <h2>Also in the kit</h2>
-          <div className="chips">
-            {others.map((tool) => (
-              <button
-                key={tool.id}
-                type="button"
-                className="chip square"
-                onClick={() => set("Add a tool", [...piece.tools, tool])}
-              >
-                + {tool.name}
-              </button>
-            ))}
-          </div>
-        </section>
-      )}
+      <Others
+        name="From the kit"
+        title="Also in the kit"
+        others={others}
+        look="chip square"
+        onAdd={(tool) => set("Add a tool", [...piece.tools, tool])}
+      />
     </div>
   );
 }

@@ -27,3 +27,8 @@ export function takenOver<T extends { id: string }>(own: readonly T[], fresh: re
   const byId = new Map(fresh.map((one) => [one.id, one]));
   return own.map((one) => byId.get(one.id) ?? one);
 }
+
+/** The list but for one. */
+export function without<T extends { id: string }>(own: readonly T[], left: T): T[] {
+  return own.filter((one) => one.id !== left.id);
+}

@@ -5,6 +5,7 @@ import type { Outline } from "../api/types";
 import { PICTURES } from "../stock/PhotoColour";
 import { FileChooser } from "../studio/FileChooser";
 import { tellProblem } from "../studio/notice";
+import { stonePicture } from "./benchCamera";
 import { StoneDesk } from "./StoneDesk";
 import "./photo.css";
 
@@ -54,10 +55,7 @@ function Beginning({ onFile }: { onFile: (file: File) => void }) {
   const take = async () => {
     setTaking(true);
     try {
-      const seed = Math.floor(Math.random() * 1_000_000);
-      const answer = await fetch(`/api/bench-camera/stone?seed=${seed}`);
-      if (!answer.ok) throw new Error("The camera on the bench took no picture; try again.");
-      onFile(new File([await answer.blob()], "bench camera.jpg", { type: "image/jpeg" }));
+      onFile(await stonePicture());
     } catch (cause) {
       tellProblem(cause);
     } finally {

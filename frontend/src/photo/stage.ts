@@ -1,5 +1,7 @@
 /** Places on a photograph, as shares of its width and height, and what is drawn over it. */
 
+import { fieldsOf } from "../api/facts";
+
 export type Share = [number, number];
 
 export interface Stroke {
@@ -19,7 +21,7 @@ export const TOOLS: [Tool, string][] = [
 
 export const TARGETS = 4;
 export const STEP = 0.002; // of the picture, for an arrow key
-const MOST_POINTS = 80; // of a stroke
+const MOST_POINTS = fieldsOf("Stroke").points!.longest!;
 
 export function within(share: number): number {
   return Math.min(Math.max(share, 0), 1);

@@ -1,6 +1,6 @@
 /** The outline of a stone as the server reads it off a photograph, and as it was corrected by hand. */
 import { useEffect, useState } from "react";
-import { posted } from "../api/client";
+import { readOff } from "../api/client";
 import type { components } from "../api/generated";
 import { onPlane, type Share, type Stroke, TARGETS } from "./stage";
 
@@ -32,9 +32,8 @@ export function useStone(file: File | null, asked: Asked): Reading {
     if (!file) return;
     const going = new AbortController();
     setReading(true);
-    posted(`/api/photo/stone?${new URLSearchParams({ asked: question })}`, file, BINARY, going.signal)
-      .then((answer) => answer.json())
-      .then((answer: StoneFound) => {
+    readOff<StoneFound>(`/api/photo/stone?${new URLSearchParams({ asked: question })}`, file, going.signal)
+      .then((answer) => {
         setFound(answer);
         setWrong(null);
         setMoved(0);
@@ -55,8 +54,6 @@ export function useStone(file: File | null, asked: Asked): Reading {
   };
   return { found, wrong, reading, moved, move };
 }
-
-const BINARY = "application/octet-stream";
 
 /** One point put elsewhere: its outline moves by as much as the place on the plane does. */
 function corrected(now: StoneFound, point: number, to: Share): StoneFound {

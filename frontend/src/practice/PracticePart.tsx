@@ -3,8 +3,9 @@ import { Button, Checkbox, Modal } from "@mantine/core";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useState } from "react";
 import { client, need } from "../api/client";
-import { wordsOf } from "../api/facts";
+import { fieldsOf, wordsOf } from "../api/facts";
 import type { Kit, Measurement } from "../api/types";
+import { sheetPicture } from "../photo/benchCamera";
 import { today } from "../stock/mixed";
 import { PICTURES } from "../stock/PhotoColour";
 import { Choice } from "../studio/Choice";
@@ -16,7 +17,7 @@ import "./practice.css";
 import { SheetDesk } from "./SheetDesk";
 
 const SteadyPlot = lazy(() => import("./SteadyPlot")); // its charts are large
-const MOST_TOOLS = 4;
+const MOST_TOOLS = fieldsOf("SheetRequest").tools!.longest!;
 const SHOWN = 4; // sheets
 
 export function PracticePart({ kit }: { kit: Kit }) {
@@ -60,10 +61,7 @@ export function PracticePart({ kit }: { kit: Kit }) {
   const take = async (number: number) => {
     setTaking(number);
     try {
-      const seed = Math.floor(Math.random() * 1_000_000);
-      const answer = await fetch(`/api/bench-camera/sheet?number=${number}&seed=${seed}`);
-      if (!answer.ok) throw new Error("The camera on the bench took no picture; try again.");
-      setFile(new File([await answer.blob()], `sheet ${number}, ${seed}.jpg`, { type: "image/jpeg" }));
+      setFile(await sheetPicture(number));
     } catch (cause) {
       tellProblem(cause);
     } finally {

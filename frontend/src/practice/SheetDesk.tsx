@@ -2,7 +2,7 @@
 import { Alert, Button, Loader, Modal } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useMemo, useState } from "react";
-import { client, need, posted } from "../api/client";
+import { client, need, readOff } from "../api/client";
 import { fieldsOf } from "../api/facts";
 import { newToken } from "../keeping/token";
 import { type Part, PhotoStage, type Picture } from "../photo/PhotoStage";
@@ -46,8 +46,7 @@ const HOW: Record<Act, string> = {
 export function SheetDesk({ file, onKeep, onClose }: Props) {
   const read = useQuery({
     queryKey: ["sheet", file.name, file.size, file.lastModified],
-    queryFn: async ({ signal }) =>
-      (await (await posted("/api/photo/sheet", file, "application/octet-stream", signal)).json()) as SheetAnswer,
+    queryFn: ({ signal }) => readOff<SheetAnswer>("/api/photo/sheet", file, signal),
     retry: false,
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
@@ -134,7 +133,7 @@ function Table({ file, answer, onKeep }: { file: File; answer: SheetAnswer; onKe
         <Chips name="On the photograph" options={NAMES} value={act} onChange={setAct} />
         <PhotoStage
           picture={picture}
-          part={partOf(answer.plane)}
+          part={partOf(answer)}
           name="Photograph of the practice sheet"
           onDown={down}
           onMove={(place) => act === "move" && one && put(place)}
@@ -173,11 +172,10 @@ function Table({ file, answer, onKeep }: { file: File; answer: SheetAnswer; onKe
 
 const { least, most } = fieldsOf("Measurement").diameters!;
 const WIDTHS = { least, most };
-const [WIDE, HIGH] = [210, 297]; // of the paper (mm)
 
 /** The part of the picture with the paper. */
-function partOf(plane: readonly number[]): Part {
-  const corners = [0, WIDE].flatMap((x) => [0, HIGH].map((y) => seenAt(plane, x, y)));
+function partOf({ plane, size: [wide, high] }: SheetAnswer): Part {
+  const corners = [0, wide].flatMap((x) => [0, high].map((y) => seenAt(plane, x, y)));
   const [u, v] = [corners.map((at) => at[0]), corners.map((at) => at[1])];
   return [Math.min(...u), Math.min(...v), Math.max(...u), Math.max(...v)].map(within) as Part;
 }

@@ -1,13 +1,11 @@
 /** How steady the hand was, sheet by sheet: the gap at which neighbours are safe, for one technique. */
 import "@mantine/charts/styles.css";
 import { LineChart } from "@mantine/charts";
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { client, need } from "../api/client";
 import type { Kit } from "../api/types";
 import { Choice } from "../studio/Choice";
 import { onAxis, SUFFIX, spokenLength, useUnits } from "../studio/units";
-import type { Steady } from "./onSheet";
+import { latest, offeredGap, useSteadiness } from "./useSteadiness";
 import { pairs } from "./words";
 
 const TECHNIQUES = [
@@ -25,11 +23,7 @@ const keyOf = (tools: readonly string[], tool: string) => `tool${tools.indexOf(t
 export default function SteadyPlot({ kit }: { kit: Kit }) {
   const units = useUnits((state) => state.units);
   const [technique, setTechnique] = useState<Technique>("row");
-  const told = useQuery({
-    queryKey: ["practice", "steadiness"],
-    queryFn: ({ signal }) => need(client.GET("/api/practice/steadiness", { signal })),
-  });
-  const own = ((told.data ?? []) as Steady[]).filter((one) => one.technique === technique);
+  const own = useSteadiness(technique);
   const tools = [...new Set(own.map((one) => one.tool))].slice(0, INKS.length);
   const name = (id: string) => kit.tools.find((tool) => tool.id === id)?.name ?? id;
   const days = [...new Set(own.map((one) => one.day))].sort();
@@ -41,7 +35,6 @@ export default function SteadyPlot({ kit }: { kit: Kit }) {
     }
     return at;
   });
-  const latest = tools.map((tool) => own.filter((one) => one.tool === tool).at(-1)).filter(Boolean) as Steady[];
   return (
     <section aria-label="Steadiness" className="steady">
       <h3>Steadiness</h3>
@@ -67,13 +60,15 @@ export default function SteadyPlot({ kit }: { kit: Kit }) {
         lineProps={{ isAnimationActive: false }}
       />
       <ul className="steady-words" aria-label="What it means">
-        {latest.map((one) => (
-          <li key={one.tool}>
-            <b>{name(one.tool)}</b>: places ±{spokenLength(Math.round(one.place * 100) / 100, units)}, sizes ±
-            {(100 * one.size).toFixed(1)} %. {pairs(one, 1, units)} {pairs(one, 2, units)} Safe gap:{" "}
-            {spokenLength(Math.ceil(one.gap * 20) / 20, units)}.
-          </li>
-        ))}
+        {latest(own)
+          .slice(0, INKS.length)
+          .map((one) => (
+            <li key={one.tool}>
+              <b>{name(one.tool)}</b>: places ±{spokenLength(Math.round(one.place * 100) / 100, units)}, sizes ±
+              {(100 * one.size).toFixed(1)} %. {pairs(one, 1, units)} {pairs(one, 2, units)} Safe gap:{" "}
+              {spokenLength(offeredGap(one), units)}.
+            </li>
+          ))}
       </ul>
     </section>
   );

@@ -1,7 +1,7 @@
 /** A colour from a photograph: the paint, and white paper in the same light, are pointed at. */
 import { Button, Modal } from "@mantine/core";
 import { useEffect, useState } from "react";
-import { posted } from "../api/client";
+import { readOff } from "../api/client";
 import { Chips } from "../studio/Chips";
 import { FileChooser } from "../studio/FileChooser";
 import { tellProblem } from "../studio/notice";
@@ -83,8 +83,7 @@ function Pointing({ file, onColour }: { file: File; onColour: (colour: string) =
       ]),
     );
     try {
-      const answer = await posted(`/api/photo/colour?${query}`, file, "application/octet-stream");
-      setFound((await answer.json()) as string);
+      setFound(await readOff<string>(`/api/photo/colour?${query}`, file));
     } catch (cause) {
       tellProblem(cause);
     }
