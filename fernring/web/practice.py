@@ -4,31 +4,31 @@ from typing import Annotated
 
 from fastapi import APIRouter, Request, Response
 from fastapi import Path as PathValue
-from pydantic import BeforeValidator, Field
+from pydantic import Field
 
 from ..core.document.blank import Material
 from ..core.document.changes import Change
-from ..core.document.kit import Kit, Load
+from ..core.document.kit import Load, Loaded, SizeRange
 from ..core.document.numbers import FIRST, DotDiameter, Ident
+from ..core.document.piece import MAX_ROWS
 from ..core.document.shelf import Body
-from ..core.document.upgrades import upgraded
 from ..core.practice.asked_sizes import MOST_TEXT, nearest
 from ..core.practice.load import walked
-from ..core.practice.measurement import Loaded, Measurement
+from ..core.practice.measurement import Measurement
 from ..core.practice.prediction import Hand, Wanted
 from ..core.proposals.measured_anew import measured_anew
+from ..core.proposals.offered_sizes import offered_sizes
 from ..formats.kit_csv import kit_csv
 from ..store import measurements
 from .answer import Answer, Asked
 from .errors import CONFLICT, RESPONSES
 from .exports import file_answer
 from .ledger import studio
-from .reading import PieceBody, QuickRoute
+from .reading import KitBody, PieceBody, QuickRoute
 
 router = APIRouter(prefix="/api", tags=["practice"], route_class=QuickRoute, responses=RESPONSES)
 
 MOST_WANTED = 400
-KitBody = Annotated[Kit, BeforeValidator(upgraded)]
 MeasurementId = Annotated[str, PathValue(pattern=r"^[0-9a-f]{32}$")]
 
 
@@ -88,17 +88,32 @@ class AnewRequest(Asked):
 
 
 class AnewAnswer(Answer):
-    """A tool that makes `new` where the piece counts on `old` (mm), one new dot between `low` and `high`, by so many
-    measured dots; the rows it changes, by their place in the document, and the changes to make."""
+    """A tool that makes a `new` size where the piece counts on `old` (mm); the rows it changes, by their place in the
+    document, and the changes to make."""
 
     tool: str
     name: str
     old: float
-    new: float
-    low: float
-    high: float
-    measured: int
+    new: SizeRange
     rows: tuple[int, ...]
+    changes: tuple[Change, ...]
+
+
+class OfferedRequest(AnewRequest):
+    """Which dot of which row, and how much the tool shall carry."""
+
+    row: Annotated[int, Field(strict=True, ge=0, lt=MAX_ROWS)]
+    member: Annotated[int, Field(strict=True, ge=0, lt=12)] = 0
+    load: Loaded = "usual"
+
+
+class OfferedAnswer(Answer):
+    """The dot that a tool will make there with its range, what that rests on, and the changes by which the row takes
+    it."""
+
+    tool: str
+    name: str
+    size: SizeRange
     changes: tuple[Change, ...]
 
 
@@ -159,6 +174,14 @@ def post_anew(request: Request, asked: AnewRequest) -> list[AnewAnswer]:
     """What measured dots say of a planned piece: sizes that it may take over, and which rows that changes."""
     hand = Hand(asked.kit.tools, get_measurements(request))
     return [AnewAnswer(**vars(one)) for one in measured_anew(asked.piece, hand)]
+
+
+@router.post("/kit/offered")
+def post_offered(request: Request, asked: OfferedRequest) -> list[OfferedAnswer]:
+    """Sizes for a dot of a row: what every tool of the kit will make there, the smallest first."""
+    hand = Hand(asked.kit.tools, get_measurements(request))
+    found = offered_sizes(asked.piece, asked.kit.tools, hand, asked.row, asked.member, asked.load)
+    return [OfferedAnswer(**vars(one)) for one in found]
 
 
 @router.post("/kit/sizes")

@@ -15,6 +15,7 @@ from ..core.proposals.fits import what_fits
 from ..core.proposals.fits_trim import trim_fits
 from ..core.proposals.graded import By, followed, graded
 from ..core.proposals.motif import with_motif
+from ..core.proposals.nearest_tools import with_nearest
 from ..core.proposals.next_row import next_row
 from ..core.proposals.remedies import remedies
 from ..core.proposals.resize import resized
@@ -23,7 +24,7 @@ from ..core.proposals.slack import spread_slack
 from .answer import Answer, Asked
 from .errors import RESPONSES
 from .known import KnownPlans
-from .reading import PieceBody, QuickRoute
+from .reading import KitBody, PieceBody, QuickRoute
 
 router = APIRouter(prefix="/api", tags=["proposals"], route_class=QuickRoute, responses=RESPONSES)
 
@@ -118,6 +119,44 @@ def post_remedies(request: Request, asked: RemediesRequest) -> list[RemedyAnswer
     plans: KnownPlans = request.app.state.known
     found = remedies(asked.piece, asked.key, plans.like(asked.piece))
     return [RemedyAnswer(label=one.label, action=one.action, changes=list(one.changes)) for one in found]
+
+
+class NearestRequest(Asked):
+    """A piece, and the kit that it shall be made with."""
+
+    piece: PieceBody
+    kit: KitBody
+
+
+class NearestAnswer(Answer):
+    """A size of the piece (mm), the rows that set it, the tool and dot of the kit that come nearest, and by how much
+    that is larger, as a share."""
+
+    size: float
+    rows: tuple[int, ...]
+    tool: str
+    name: str
+    dot: float
+    off: float
+
+
+class WithMineAnswer(Answer):
+    """What the kit has instead of the piece's sizes, and the changes by which the piece takes these. `lost` counts what
+    is wrong then and was not before, `found` says the first of it; with none the design still closes."""
+
+    sizes: tuple[NearestAnswer, ...]
+    changes: tuple[Change, ...]
+    lost: int
+    found: tuple[str, ...]
+
+
+@router.post("/nearest-tools")
+def post_nearest_tools(request: Request, asked: NearestRequest) -> WithMineAnswer:
+    """Somebody's design with the tools of this kit: the nearest for each size, and whether it still closes."""
+    plans: KnownPlans = request.app.state.known
+    mine = with_nearest(asked.piece, asked.kit.tools, plans.like(asked.piece))
+    sizes = tuple(NearestAnswer(**vars(one), off=round(one.off, 4)) for one in mine.sizes)
+    return WithMineAnswer(**{**vars(mine), "sizes": sizes})
 
 
 @router.post("/slack")

@@ -16,6 +16,7 @@ from ..core.document.upgrades import upgraded
 from ..formats.json_text import parsed
 
 PieceBody = Annotated[Piece, BeforeValidator(upgraded)]
+KitBody = Annotated[Kit, BeforeValidator(upgraded)]
 ShelfBody = Annotated[Shelf, BeforeValidator(upgraded)]
 DocumentBody = Annotated[
     Annotated[Piece | Kit | Shelf, Field(discriminator="format")],

@@ -5,13 +5,11 @@ from typing import Annotated
 
 from fastapi import APIRouter, Request, Response
 from fastapi import Path as PathValue
-from pydantic import BeforeValidator, Field
+from pydantic import Field
 
 from ..core.document.blank import Material
-from ..core.document.kit import Kit
 from ..core.document.numbers import FIRST, Ident
 from ..core.document.shelf import Body, Day
-from ..core.document.upgrades import upgraded
 from ..core.errors import FitError
 from ..core.marks import MOST_SHEETS
 from ..core.practice.reading import Reading, measured
@@ -24,11 +22,10 @@ from .answer import Answer, Asked
 from .errors import CONFLICT, RESPONSES
 from .exports import file_answer
 from .ledger import studio
-from .reading import QuickRoute
+from .reading import KitBody, QuickRoute
 
 router = APIRouter(prefix="/api/practice", tags=["practice"], route_class=QuickRoute, responses=RESPONSES)
 
-KitBody = Annotated[Kit, BeforeValidator(upgraded)]
 Number = Annotated[int, PathValue(ge=1, le=MOST_SHEETS)]
 ReadingId = Annotated[str, PathValue(pattern=r"^[0-9a-f]{32}$")]
 

@@ -186,7 +186,7 @@ class StockTest(BrowserTestCase):
         expect(table.get_by_role("row")).to_have_count(4)
         expect(table.get_by_role("row").nth(1)).to_contain_text("Ball 1.5, 2 mm")
         expect(table.get_by_role("row").nth(2)).to_contain_text("Rod 4, 4.6 mm")
-        expect(table.get_by_role("row").nth(3)).to_contain_text("fewer or more dots close that ring")
+        expect(table.get_by_role("row").nth(3)).to_contain_text("where its gaps are more than 0.7 mm")
         table.get_by_role("button", name="Rod 4").click()
         expect(self.page.get_by_label("Name of Rod 4")).to_be_visible()
 

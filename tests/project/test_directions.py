@@ -35,7 +35,7 @@ CORE_MAY_CALL = {
     "totals": {"solved"},
     "advice": {
         "colour", "document", "dots", "geometry", "ground", "guides", "kept", "lettering", "paint", "regions", "rows",
-        "solved", "words",
+        "solved", "tables", "words",
     },
     "plan": {"advice", "document", "dots", "solved", "totals"},
     "proposals": {

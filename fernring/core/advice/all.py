@@ -8,6 +8,7 @@ from .edges import edge_verdicts
 from .even import even_verdicts
 from .guides import guide_verdicts
 from .lettering import lettering_verdicts
+from .likely import likely_verdicts
 from .measured import measured_verdicts
 from .paint import paint_verdicts
 from .painted import painted_verdicts
@@ -22,6 +23,7 @@ from .whole import whole_verdicts
 _CHECKS = (
     room_verdicts,
     touching_verdicts,
+    likely_verdicts,
     edge_verdicts,
     closing_verdicts,
     even_verdicts,

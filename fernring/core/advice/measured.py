@@ -4,19 +4,41 @@ from collections.abc import Iterator
 
 import numpy as np
 
+from ..dots.table import Mask
 from ..solved import Solved
+from ..words.lengths import mm
 from .verdict import Verdict
 
 MOST_NAMED = 4
+SAME = 1e-6
 
 
 def measured_verdicts(solved: Solved) -> Iterator[Verdict]:
-    """One for each tool that dots are made with and whose sizes are only typical of its kind."""
+    """One for each tool that dots are made with and whose sizes are only typical of its kind, and one for each size
+    that was foretold without a measured dot of its tool."""
+    dots = solved.dots
     for place, tool in enumerate(solved.piece.tools):
-        rows = np.unique(solved.dots.row[solved.dots.tool == place]).tolist() if tool.sizes == "typical" else []
-        if rows:
-            text = f"The sizes of {tool.name} are typical of its kind, not measured: {_named(solved, rows)} may differ."
-            yield Verdict("not measured", f"not measured:{tool.id}", "note", text, tuple(rows))
+        foretold = np.zeros(len(dots), bool)
+        for size in tool.ranges:
+            mine = (dots.tool == place) & (np.abs(2 * dots.radius - size.diameter) < SAME)
+            foretold |= mine
+            if mine.any() and not size.measured:
+                rows, names = _rows(solved, mine)
+                text = (
+                    f"{mm(size.diameter)} with {tool.name} is foretold by its tip and kind alone: {names} may differ."
+                )
+                yield Verdict("only foretold", f"only foretold:{tool.id}:{size.diameter:g}", "note", text, rows)
+        plain = (dots.tool == place) & ~foretold
+        if tool.sizes == "typical" and plain.any():
+            rows, names = _rows(solved, plain)
+            text = f"The sizes of {tool.name} are typical of its kind, not measured: {names} may differ."
+            yield Verdict("not measured", f"not measured:{tool.id}", "note", text, rows)
+
+
+def _rows(solved: Solved, dots: Mask) -> tuple[tuple[int, ...], str]:
+    """The rows of these dots, and their names."""
+    rows = np.unique(solved.dots.row[dots]).tolist()
+    return tuple(rows), _named(solved, rows)
 
 
 def _named(solved: Solved, rows: list[int]) -> str:

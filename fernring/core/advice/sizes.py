@@ -23,10 +23,10 @@ class KitSize:
 
 
 def kit_sizes(tools: Iterable[Tool]) -> list[KitSize]:
-    """Every measured dot, smallest first; where two tools make the same size the first named stands."""
+    """Every dot, smallest first; where two tools make the same size the first named stands."""
     sizes: dict[float, KitSize] = {}
     for tool in tools:
-        for diameter in tool.dots:
+        for diameter in tool.made:
             sizes.setdefault(diameter, KitSize(diameter, tool.id, tool.name))
     return sorted(sizes.values())
 

@@ -13,14 +13,14 @@ from .verdict import Remedy, Verdict, each
 
 
 def tool_verdicts(solved: Solved) -> Iterator[Verdict]:
-    """Every pattern member whose diameter is not among the measured dots of the kit, to within 0.05 mm."""
+    """Every pattern member whose diameter is not among the dots of the kit, to within 0.05 mm."""
     tools = {tool.id: tool for tool in solved.piece.tools}
     sizes = kit_sizes(solved.piece.tools)
     kit = tuple(size.diameter for size in sizes)
     for index, (row, placed) in enumerate(zip(solved.piece.rows, solved.rows, strict=True)):
         for k, diameter in enumerate(placed.diameters if placed.n and track_of(row.track).sized else ()):
             named = tools.get(row.pattern[k].tool or "") if row.fit != "size" else None
-            makes = named.dots if named else kit
+            makes = named.made if named else kit
             if any(abs(diameter - made) <= SAME for made in makes):
                 continue
             miss = f"{named.name} was not measured at" if named else "no tool of the piece makes a dot of"

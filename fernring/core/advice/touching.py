@@ -7,23 +7,16 @@ import numpy as np
 
 from ..budget import spend
 from ..document.changes import Change, change
-from ..document.piece import Piece
-from ..document.row import Row, states_gap
-from ..rows.counts import allowed, as_count
-from ..rows.placed import PlacedRow
-from ..rows.ring_spacing import row_spacing
-from ..rows.tracks import track_of
 from ..rows.trims import trim_kind
 from ..rows.trims.kind import Smaller
 from ..solved import Solved
 from ..words.lengths import mm
+from .apart import own_ways, pair_ways
 from .crowd import PETALS, RINGS, SWEPT, crowded
-from .sizes import smaller
-from .verdict import MOST_PLACES, Remedy, Severity, Verdict, Ways, each
+from .verdict import MOST_PLACES, Remedy, Severity, Verdict, Ways
 
 TOLERANCE = 1e-6
 SORTS = 4
-MOST_COUNTS = 3
 
 
 def touching_verdicts(solved: Solved) -> Iterator[Verdict]:
@@ -91,10 +84,10 @@ def _words(solved: Solved, pair: Pair) -> tuple[str, str, Ways]:
         return "petals collide", f"{name}: petals of neighbours", tuple(_smaller(solved, b, pair))
     if a != b:
         code = "touching" if pair.overlaps else "close"
-        return code, f"{name} and {solved.name(a)}: dots", _pair_ways(solved, pair)
+        return code, f"{name} and {solved.name(a)}: dots", pair_ways(solved, a, b)
     if pair.sort != RINGS:
         return "close", f"{name}: dots of its trims", tuple(_smaller(solved, a, pair))
-    ways = _own_ways(solved, a, pair.short)
+    ways = own_ways(solved, a, solved.rules[a].gap, pair.short)
     if pair.overlaps:
         return "does not close", f"{name} does not close: neighbouring dots", ways
     return "close", f"{name}: neighbouring dots", ways
@@ -113,49 +106,3 @@ def _smaller(solved: Solved, index: int, pair: Pair) -> Iterator[tuple[Remedy, .
 
 def _changes(one: Smaller, index: int, k: int) -> tuple[Change, ...]:
     return tuple(change("rows", index, "trims", k, name, value) for name, value in one.changes.items())
-
-
-def _own_ways(solved: Solved, index: int, short: float) -> Ways:
-    """Fewer dots, smaller dots, or further out."""
-    row, placed, piece = solved.rules[index], solved.rows[index].one, solved.piece
-    context = solved.halves.of(placed.half) or solved.context
-    spacing, first = row_spacing(context.surface, row), _first(placed, row)
-    fewer = [
-        n
-        for n in allowed(piece.segments_of(row), placed.repeats - 1)
-        if spacing.clear(placed.walk, placed.diameters, n, first) >= row.gap
-    ]
-    repeats = tuple(_set_count(piece, index, n) for n in reversed(fewer[-MOST_COUNTS:]))
-    further = Remedy("Move it out until it closes", (change("rows", index, "fit", "distance"),))
-    return (
-        repeats,
-        *(each(further) if row.fit is None else ()),
-        smaller(row, index, piece.tools, placed.diameters[0] - short),
-    )
-
-
-def _first(placed: PlacedRow, row: Row) -> float:
-    """Angle of the line that the first place or pair stands on (rad)."""
-    return float(placed.own_dots.out_rad[: row.copies].mean()) if row.copies > 1 else placed.first_rad
-
-
-def _set_count(piece: Piece, index: int, n: int) -> Remedy:
-    rule = as_count(n, piece.segments_of(piece.rows[index])).model_dump(mode="json")
-    return Remedy(f"Set {n} repeats", (change("rows", index, "count", rule),))
-
-
-def _pair_ways(solved: Solved, pair: Pair) -> Ways:
-    """Nest the later row, or make it smaller."""
-    a, b, piece = pair.a, pair.b, solved.piece
-    row = piece.rows[b]
-    remedies = []
-    if track_of(row.track).round and not states_gap(row):
-        nest = [change("rows", b, "distance", {"kind": "nested"})]
-        if row.fit == "distance":
-            nest.append(change("rows", b, "fit", None))
-        remedies.append(Remedy(f"Nest {solved.name(b)}", tuple(nest)))
-    sizes = (
-        smaller(piece.rows[k], k, piece.tools, solved.rows[k].diameters[0] - 1e-6, f" on {solved.name(k)}")
-        for k in (b, a)
-    )
-    return (*each(*remedies), *sizes)

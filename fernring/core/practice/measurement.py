@@ -6,11 +6,11 @@ from pydantic import Field
 
 from ..document.blank import Material
 from ..document.facts import chosen, named
+from ..document.kit import Loaded
 from ..document.numbers import FIRST, DotDiameter, Frozen, Ident, Label
 from ..document.shelf import Body, Day
 
 MOST_DIAMETERS = 200
-Loaded = Literal["light", "usual", "full"]
 EventId = Annotated[str, Field(strict=True, pattern=r"^[0-9a-f]{32}$")]
 
 

@@ -14,12 +14,12 @@ from typing import Any
 import numpy as np
 
 from ..document.blank import MATERIALS, Material
-from ..document.kit import KINDS, Tool
+from ..document.kit import KINDS, Loaded, Tool
 from ..document.shelf import Body
 from ..dots.table import Array
 from ..errors import FitError
 from ..tables import table
-from .measurement import Loaded, Measurement
+from .measurement import Measurement
 
 BODIES: tuple[Body, ...] = ("fluid", "medium", "heavy")
 LOADS: tuple[Loaded, ...] = ("light", "usual", "full")

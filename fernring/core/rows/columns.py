@@ -151,7 +151,7 @@ def own_tools(rule: Row, row: PlacedRow, piece: Piece, tools: dict[str, int]) ->
         return own.tool
     if track_of(rule.track).sized:
         return np.array(_tools(rule, tools), np.int32)[own.member]
-    made = [(dot, place) for place, tool in enumerate(piece.tools) for dot in tool.dots]
+    made = [(dot, place) for place, tool in enumerate(piece.tools) for dot in tool.made]
     sizes, places = np.array([dot for dot, _ in made] or [0.0]), np.array([place for _, place in made] or [-1])
     off = np.abs(2 * own.radius[:, None] - sizes)
     nearest = off.argmin(axis=1)

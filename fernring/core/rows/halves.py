@@ -61,7 +61,7 @@ def open_halves(piece: Piece) -> Halves:
         ids=tuple(row.id for row in piece.rows),
         loads={tool.id: tool.load for tool in piece.tools if tool.load},
         tools={tool.id: place for place, tool in enumerate(piece.tools)},
-        kit=tuple(sorted({dot: tool.id for tool in reversed(piece.tools) for dot in tool.dots}.items())),
+        kit=tuple(sorted({dot: tool.id for tool in reversed(piece.tools) for dot in tool.made}.items())),
         bare=piece.bare,
         furthest=blank.border,
         motifs=motifs_of(piece, blank),

@@ -16,7 +16,7 @@ HEAVY = (
     "/api/fits", "/api/remedies", "/api/slack", "/api/next-row", "/api/row-below", "/api/begin/row", "/api/compose",
     "/api/files/", "/api/print/", "/api/pictures/", "/api/studio/everything",
     "/api/path/", "/api/region/", "/api/outline/", "/api/work", "/api/painted/", "/api/recipes", "/api/amounts",
-    "/api/colours", "/api/palettes", "/api/graded",
+    "/api/colours", "/api/palettes", "/api/graded", "/api/nearest-tools",
 )  # fmt: skip
 PICTURES = "/api/pictures/"
 GALLERY = "/api/compose/sketch"  # many at once: whichever lane is free takes the next

@@ -1632,6 +1632,9 @@ export const FACTS = {
      ]
     ],
     "default": "unknown"
+   },
+   "ranges": {
+    "longest": 24
    }
   },
   "Load": {

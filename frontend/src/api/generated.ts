@@ -973,6 +973,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kit/offered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Offered
+         * @description Sizes for a dot of a row: what every tool of the kit will make there, the smallest first.
+         */
+        post: operations["post_offered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kit/sizes": {
         parameters: {
             query?: never;
@@ -1091,6 +1111,26 @@ export interface paths {
          * @description The piece with a motif refitted to another size.
          */
         post: operations["post_motif_size"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/nearest-tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Nearest Tools
+         * @description Somebody's design with the tools of this kit: the nearest for each size, and whether it still closes.
+         */
+        post: operations["post_nearest_tools"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2489,22 +2529,15 @@ export interface components {
         };
         /**
          * AnewAnswer
-         * @description A tool that makes `new` where the piece counts on `old` (mm), one new dot between `low` and `high`, by so many
-         *     measured dots; the rows it changes, by their place in the document, and the changes to make.
+         * @description A tool that makes a `new` size where the piece counts on `old` (mm); the rows it changes, by their place in the
+         *     document, and the changes to make.
          */
         AnewAnswer: {
             /** Changes */
             changes: components["schemas"]["Change"][];
-            /** High */
-            high: number;
-            /** Low */
-            low: number;
-            /** Measured */
-            measured: number;
             /** Name */
             name: string;
-            /** New */
-            new: number;
+            new: components["schemas"]["SizeRange"];
             /** Old */
             old: number;
             /** Rows */
@@ -4909,6 +4942,33 @@ export interface components {
             /** Other */
             other: number;
         };
+        /**
+         * NearestAnswer
+         * @description A size of the piece (mm), the rows that set it, the tool and dot of the kit that come nearest, and by how much
+         *     that is larger, as a share.
+         */
+        NearestAnswer: {
+            /** Dot */
+            dot: number;
+            /** Name */
+            name: string;
+            /** Off */
+            off: number;
+            /** Rows */
+            rows: number[];
+            /** Size */
+            size: number;
+            /** Tool */
+            tool: string;
+        };
+        /**
+         * NearestRequest
+         * @description A piece, and the kit that it shall be made with.
+         */
+        NearestRequest: {
+            kit: components["schemas"]["Kit"];
+            piece: components["schemas"]["Piece"];
+        };
         /** Nested */
         Nested: {
             /**
@@ -5012,6 +5072,41 @@ export interface components {
             x: number[];
             /** Y */
             y: number[];
+        };
+        /**
+         * OfferedAnswer
+         * @description The dot that a tool will make there with its range, what that rests on, and the changes by which the row takes
+         *     it.
+         */
+        OfferedAnswer: {
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+            /** Name */
+            name: string;
+            size: components["schemas"]["SizeRange"];
+            /** Tool */
+            tool: string;
+        };
+        /**
+         * OfferedRequest
+         * @description Which dot of which row, and how much the tool shall carry.
+         */
+        OfferedRequest: {
+            kit: components["schemas"]["Kit"];
+            /**
+             * Load
+             * @default usual
+             * @enum {string}
+             */
+            load: "light" | "usual" | "full";
+            /**
+             * Member
+             * @default 0
+             */
+            member: number;
+            piece: components["schemas"]["Piece"];
+            /** Row */
+            row: number;
         };
         /**
          * Offset
@@ -7023,6 +7118,40 @@ export interface components {
             tool?: string | null;
         };
         /**
+         * SizeRange
+         * @description A dot that was foretold when a piece chose it: one new dot in 20 lies outside `low` to `high` (mm).
+         *
+         *     What it rests on: this paint on this surface with so much on the tool, and so many measured dots of the tool, of
+         *     which `alike` were set just so.
+         */
+        SizeRange: {
+            /** Alike */
+            alike: number;
+            /**
+             * Body
+             * @enum {string}
+             */
+            body: "fluid" | "medium" | "heavy";
+            /** Diameter */
+            diameter: number;
+            /** High */
+            high: number;
+            /**
+             * Load
+             * @enum {string}
+             */
+            load: "light" | "usual" | "full";
+            /** Low */
+            low: number;
+            /** Measured */
+            measured: number;
+            /**
+             * Material
+             * @enum {string}
+             */
+            surface: "cast stone" | "natural stone" | "glazed tile" | "canvas" | "wood" | "other";
+        };
+        /**
          * SizesRequest
          * @description A kit, and a text that names sizes.
          */
@@ -7734,7 +7863,8 @@ export interface components {
          * @description `tip` is the diameter of the tool, None when nobody measured it; `dots` are diameters of dots it makes (mm).
          *
          *     Tools with the same `handle` are the ends of one. `sizes` tells dots that were measured from those that are only
-         *     typical of such a tool. `load` is a practice row, None when none was made.
+         *     typical of such a tool. `load` is a practice row, None when none was made. In a piece `ranges` are sizes that were
+         *     foretold and chosen; the plan uses their numbers as they stand.
          */
         Tool: {
             /** Dots */
@@ -7760,6 +7890,11 @@ export interface components {
              * @default
              */
             note: string;
+            /**
+             * Ranges
+             * @default []
+             */
+            ranges: components["schemas"]["SizeRange"][];
             /**
              * Sizes
              * @default measured
@@ -8079,6 +8214,21 @@ export interface components {
             surface: "cast stone" | "natural stone" | "glazed tile" | "canvas" | "wood" | "other";
             /** Tool */
             tool: string;
+        };
+        /**
+         * WithMineAnswer
+         * @description What the kit has instead of the piece's sizes, and the changes by which the piece takes these. `lost` counts what
+         *     is wrong then and was not before, `found` says the first of it; with none the design still closes.
+         */
+        WithMineAnswer: {
+            /** Changes */
+            changes: components["schemas"]["Change"][];
+            /** Found */
+            found: string[];
+            /** Lost */
+            lost: number;
+            /** Sizes */
+            sizes: components["schemas"]["NearestAnswer"][];
         };
         /**
          * WithinAnswer
@@ -12687,6 +12837,93 @@ export interface operations {
             };
         };
     };
+    post_offered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfferedRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferedAnswer"][];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_sizes: {
         parameters: {
             query?: never;
@@ -13234,6 +13471,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Piece"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_nearest_tools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NearestRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WithMineAnswer"];
                 };
             };
             /** @description The request cannot be read. */

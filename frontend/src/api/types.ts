@@ -7,6 +7,7 @@ export type Piece = Schemas["Piece"];
 export type Row = Schemas["Row"];
 export type Member = Schemas["Member"];
 export type Tool = Schemas["Tool"];
+export type SizeRange = Schemas["SizeRange"];
 export type Paint = Schemas["Paint"];
 export type Ramp = Schemas["Ramp"];
 export type Shade = Schemas["PaintShade"] | Schemas["RampShade"] | Schemas["BaseShade"];

@@ -6,6 +6,7 @@ import type { Change, Piece } from "../api/types";
 import { withChanges } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { spokenLength, useUnits } from "../studio/units";
+import { rowsOf } from "./rowsOf";
 import { useKitTools } from "./useStock";
 
 export function MeasuredAnew({ session, piece }: { session: Session; piece: Piece }) {
@@ -20,27 +21,17 @@ export function MeasuredAnew({ session, piece }: { session: Session; piece: Piec
     retry: false,
   });
   return (told.data ?? []).map((one) => (
-    <p key={one.tool} className="small anew">
-      {one.name} now makes <b>{spokenLength(one.new, units)}</b> ({spokenLength(one.low, units)} to{" "}
-      {spokenLength(one.high, units)}, by {one.measured} measured dots); this piece counts on{" "}
-      {spokenLength(one.old, units)}
-      {one.rows.length > 0 ? ` in ${rowsOf(piece, one.rows)}` : ", and no row uses it"}.{" "}
+    <p key={`${one.tool} ${one.old}`} className="small anew">
+      {one.name} now makes <b>{spokenLength(one.new.diameter, units)}</b> ({spokenLength(one.new.low, units)} to{" "}
+      {spokenLength(one.new.high, units)}, by {one.new.measured} measured dots); this piece counts on{" "}
+      {spokenLength(one.old, units)} in {rowsOf(piece, one.rows)}.{" "}
       <Button
         size="compact-xs"
         variant="light"
         onClick={() => session.edit("Take over a measured size", (now) => withChanges(now, one.changes as Change[]))}
       >
-        Take over {spokenLength(one.new, units)}
+        Take over {spokenLength(one.new.diameter, units)}
       </Button>
     </p>
   ));
-}
-
-const MOST_NAMED = 6;
-
-function rowsOf(piece: Piece, rows: readonly number[]): string {
-  if (rows.length === piece.rows.length) return "every row";
-  const named = rows.slice(0, MOST_NAMED).map((row) => row + 1);
-  const rest = rows.length - named.length;
-  return `line${rows.length > 1 ? "s" : ""} ${named.join(", ")}${rest > 0 ? ` and ${rest} more` : ""} of its rows`;
 }

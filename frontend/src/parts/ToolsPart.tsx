@@ -2,10 +2,12 @@
 import { Table } from "@mantine/core";
 import type { Piece, Plan, Tool } from "../api/types";
 import type { Session } from "../piece/session";
+import { restsOn, sizeWords } from "../sheet/ranges";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
 import { differences, takenOver, without } from "./differences";
 import { Changed, LeaveOut, Others } from "./FromStock";
 import { MeasuredAnew } from "./MeasuredAnew";
+import { NearestTools } from "./NearestTools";
 import { useKitTools } from "./useStock";
 
 export function ToolsPart({ session, piece, plan }: { session: Session; piece: Piece; plan: Plan }) {
@@ -15,6 +17,7 @@ export function ToolsPart({ session, piece, plan }: { session: Session; piece: P
   const set = (label: string, tools: Tool[]) => session.edit(label, (now) => ({ ...now, tools }));
   return (
     <div className="part-body">
+      <NearestTools session={session} piece={piece} />
       <section aria-label="Tools of the piece">
         <h2>Tools of this piece</h2>
         <Changed
@@ -40,7 +43,14 @@ export function ToolsPart({ session, piece, plan }: { session: Session; piece: P
               <Table.Tr key={tool.id}>
                 <Table.Td>{tool.name}</Table.Td>
                 <Table.Td>{tool.kind}</Table.Td>
-                <Table.Td>{tool.dots.map((dot) => lengthText(dot, units, "dot")).join(", ")}</Table.Td>
+                <Table.Td>
+                  {tool.dots.map((dot) => lengthText(dot, units, "dot")).join(", ")}
+                  {tool.ranges.map((one) => (
+                    <div key={one.diameter} className="small quiet">
+                      chosen here: {sizeWords(one.diameter, one, units)}, by {restsOn(one)}
+                    </div>
+                  ))}
+                </Table.Td>
                 <LeaveOut
                   one={tool}
                   used={used.has(tool.id)}

@@ -6,8 +6,8 @@ export interface Differences<T> {
   others: T[];
 }
 
-/** What changes with every use, and says nothing of a piece. */
-const PASSING = ["left", "price", "wear"];
+/** What changes with every use and says nothing of a piece, or is a piece's own. */
+const PASSING = ["left", "price", "wear", "ranges"];
 
 export function differences<T extends { id: string }>(own: readonly T[], stock: readonly T[]): Differences<T> {
   const mine = new Map(own.map((one) => [one.id, JSON.stringify(lasting(one))]));
@@ -22,10 +22,14 @@ function lasting(one: object): object {
   return Object.fromEntries(kept.sort(([a], [b]) => (a < b ? -1 : 1)));
 }
 
-/** The list with these taken over from the stock. */
+/** The list with these taken over from the stock; sizes that the piece chose for itself stay. */
 export function takenOver<T extends { id: string }>(own: readonly T[], fresh: readonly T[]): T[] {
   const byId = new Map(fresh.map((one) => [one.id, one]));
-  return own.map((one) => byId.get(one.id) ?? one);
+  return own.map((one) => {
+    const anew = byId.get(one.id);
+    if (!anew) return one;
+    return "ranges" in one ? { ...anew, ranges: one.ranges } : anew;
+  });
 }
 
 /** The list but for one. */

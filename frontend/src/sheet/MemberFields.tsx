@@ -6,8 +6,9 @@ import type { Member, Piece, Row } from "../api/types";
 import { RuleField } from "../fields/RuleField";
 import { withoutMember } from "../piece/edits";
 import { Choice } from "../studio/Choice";
-import { lengthText, useUnits } from "../studio/units";
+import { lengthText, type Units, useUnits } from "../studio/units";
 import { changeRow, type RowProps } from "./props";
+import { madeBy } from "./ranges";
 import { ShadePicker } from "./ShadePicker";
 import { isDrawn } from "./words";
 
@@ -47,7 +48,7 @@ export function MemberFields(props: Props) {
         name={`${title} made with`}
         titled
         value={row.fit === "size" ? "fit" : member.tool ? `${member.tool} ${member.diameter}` : "free"}
-        options={toolOptions(piece, member, (mm) => lengthText(mm, units, "dot"))}
+        options={toolOptions(piece, member, units)}
         onChange={(value) => {
           if (value === "fit") changeRow(props, "Fit the size", { fit: "size" });
           else if (value === "free") set({ ...member, diameter: fitted ?? member.diameter, tool: null });
@@ -180,13 +181,14 @@ function OwnShade({ member, title, set, row, piece, ramps }: FormProps) {
 }
 
 /** Every dot of the piece's tools, and the two ways without a tool. */
-function toolOptions(piece: Piece, member: Member, size: (mm: number) => string): [string, string][] {
-  const made = piece.tools.flatMap((tool) =>
-    tool.dots.map((dot): [string, string] => [`${tool.id} ${dot}`, `${tool.name}: ${size(dot)}`]),
-  );
+function toolOptions(piece: Piece, member: Member, units: Units): [string, string][] {
+  const made = madeBy(piece, units).map(({ tool, diameter, words }): [string, string] => [
+    `${tool} ${diameter}`,
+    words,
+  ]);
   const own: [string, string] = [
     `${member.tool} ${member.diameter}`,
-    `${toolName(piece, member)}: ${size(member.diameter)}`,
+    `${toolName(piece, member)}: ${lengthText(member.diameter, units, "dot")}`,
   ];
   const odd = member.tool && !made.some(([key]) => key === own[0]) ? [own] : [];
   return [["free", "a free size"], ["fit", "largest that fits"], ...odd, ...made];
@@ -198,6 +200,8 @@ function toolName(piece: Piece, member: Member): string {
 
 /** The tool that makes this size, the present one if it does. */
 export function toolFor(piece: Piece, diameter: number, present: Row["pattern"][number]["tool"]): string | null {
-  const makes = piece.tools.filter((tool) => tool.dots.some((dot) => Math.abs(dot - diameter) < 1e-6));
+  const makes = piece.tools.filter((tool) =>
+    [...tool.dots, ...tool.ranges.map((one) => one.diameter)].some((dot) => Math.abs(dot - diameter) < 1e-6),
+  );
   return (makes.find((tool) => tool.id === present) ?? makes[0])?.id ?? null;
 }

@@ -9,6 +9,7 @@ import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, spokenLength, spokenText, type Units, useUnits } from "../studio/units";
 import { DistanceFields } from "./DistanceFields";
 import { FitsTable } from "./FitsTable";
+import { OfferedTable } from "./OfferedTable";
 import { OwnCentre } from "./OwnCentre";
 import { PatternFields } from "./PatternFields";
 import { PlaceFields } from "./PlaceFields";
@@ -33,7 +34,7 @@ interface Props extends RowProps {
 
 export function RowEditor(props: Props) {
   const { session, piece, row, index, mark, planned } = props;
-  const [fits, setFits] = useState(false);
+  const [asked, setAsked] = useState<Answer | null>(null);
   const units = useUnits((state) => state.units);
   const name = mark === "C" ? "centre" : spokenMark(mark);
   const { central, centred } = trackOf(row);
@@ -56,9 +57,10 @@ export function RowEditor(props: Props) {
       {!isDrawn(row) && <Trims {...props} />}
       <div className="row-actions">
         {!isDrawn(row) && !row.painted && (
-          <Button size="xs" variant={fits ? "filled" : "default"} aria-expanded={fits} onClick={() => setFits(!fits)}>
-            What fits here?
-          </Button>
+          <>
+            <Asked words="What fits here?" of="fits" asked={asked} onAsk={setAsked} />
+            <Asked words="What do my tools make?" of="tools" asked={asked} onAsk={setAsked} />
+          </>
         )}
         <span className="grow" />
         <Move {...props} by={-1} />
@@ -88,8 +90,33 @@ export function RowEditor(props: Props) {
           </ActionIcon>
         </Tooltip>
       </div>
-      {fits && !row.painted && <FitsTable {...props} />}
+      {asked === "fits" && !row.painted && <FitsTable {...props} />}
+      {asked === "tools" && !row.painted && !isDrawn(row) && <OfferedTable {...props} />}
     </fieldset>
+  );
+}
+
+type Answer = "fits" | "tools";
+
+interface AskedProps {
+  words: string;
+  of: Answer;
+  asked: Answer | null;
+  onAsk: (asked: Answer | null) => void;
+}
+
+/** A question about the row; its answer stands below until it is asked again. */
+function Asked({ words, of, asked, onAsk }: AskedProps) {
+  const open = asked === of;
+  return (
+    <Button
+      size="xs"
+      variant={open ? "filled" : "default"}
+      aria-expanded={open}
+      onClick={() => onAsk(open ? null : of)}
+    >
+      {words}
+    </Button>
   );
 }
 

@@ -5,7 +5,8 @@ import { fieldsOf } from "../api/facts";
 import type { Piece, TrimSize } from "../api/types";
 import { RuleField } from "../fields/RuleField";
 import { Choice } from "../studio/Choice";
-import { lengthText, useUnits } from "../studio/units";
+import { useUnits } from "../studio/units";
+import { madeBy } from "./ranges";
 
 const FACTS = fieldsOf("Size");
 
@@ -46,9 +47,10 @@ export function OpenSizeField({ size, none, first, set, ...props }: OpenSizeProp
 
 export function SizeField({ name, size, set, piece }: SizeProps) {
   const units = useUnits((state) => state.units);
-  const made = piece.tools.flatMap((tool) =>
-    tool.dots.map((dot): [string, string] => [`${tool.id} ${dot}`, `${tool.name}: ${lengthText(dot, units, "dot")}`]),
-  );
+  const made = madeBy(piece, units).map(({ tool, diameter, words }): [string, string] => [
+    `${tool} ${diameter}`,
+    words,
+  ]);
   const own = `${size.tool} ${size.diameter}`;
   const known = made.some(([key]) => key === own);
   const value = size.share ? "share" : known ? own : "free";

@@ -39,7 +39,7 @@ export function KitScreen() {
     const id = freshId("tool", kit!.tools);
     const kind = FACTS.kind?.default as Tool["kind"];
     const size: Pick<Tool, "tip" | "dots" | "sizes"> = { tip: null, dots: [FIRST_DOT], sizes: "typical" };
-    const fresh: Tool = { id, name: "New tool", kind, ...size, handle: "", note: "", wear: "unknown" };
+    const fresh: Tool = { id, name: "New tool", kind, ...size, handle: "", note: "", wear: "unknown", ranges: [] };
     save("Add a tool", [...kit!.tools, fresh]);
     setOpen(id);
   };

@@ -4,15 +4,14 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { client, need } from "../api/client";
 import type { Kit } from "../api/types";
-import { spokenLength, useUnits } from "../studio/units";
+import { percent } from "../parts/NearestTools";
+import { spokenLength, type Units, useUnits } from "../studio/units";
 
 interface Props {
   kit: Kit;
   onClose: () => void;
   onOpen: (tool: string) => void;
 }
-
-const FAR = 0.1; // a difference that changes how a ring closes
 
 export function WhichTool({ kit, onClose, onOpen }: Props) {
   const [text, setText] = useState("");
@@ -31,7 +30,7 @@ export function WhichTool({ kit, onClose, onOpen }: Props) {
     >
       <p className="small quiet">
         Paste the sizes that instructions ask for: millimetres, or inches as fractions. Numbers without a unit are taken
-        as millimetres.
+        as millimetres. A whole design is held against your kit in its piece, under Tools.
       </p>
       <Textarea
         label="Sizes"
@@ -61,6 +60,7 @@ export function WhichTool({ kit, onClose, onOpen }: Props) {
               <Table.Th scope="col" className="number">
                 Difference
               </Table.Th>
+              <Table.Th scope="col">Does a ring of them close?</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
@@ -81,11 +81,8 @@ export function WhichTool({ kit, onClose, onOpen }: Props) {
                     {nameOf(one.tool)}, {spokenLength(one.dot, units)}
                   </button>
                 </Table.Td>
-                <Table.Td className="number">
-                  {one.off >= 0 ? "+" : "−"}
-                  {Math.abs(100 * one.off).toFixed(0)} %
-                  {Math.abs(one.off) > FAR && <div className="small quiet">fewer or more dots close that ring</div>}
-                </Table.Td>
+                <Table.Td className="number">{percent(one.off)}</Table.Td>
+                <Table.Td className="small">{closing(one.dot - one.size, units)}</Table.Td>
               </Table.Tr>
             ))}
           </Table.Tbody>
@@ -93,4 +90,13 @@ export function WhichTool({ kit, onClose, onOpen }: Props) {
       )}
     </Modal>
   );
+}
+
+const SEEN = 0.005; // mm: less is nothing that a hand could set
+
+/** Dots that stay where they are: every gap of a ring is narrower by what each dot is wider. */
+function closing(wider: number, units: Units): string {
+  if (Math.abs(wider) < SEEN) return "as it is";
+  if (wider < 0) return `yes; its gaps are ${spokenLength(-wider, units)} wider`;
+  return `where its gaps are more than ${spokenLength(wider, units)}; else with fewer dots`;
 }

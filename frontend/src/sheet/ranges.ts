@@ -1,0 +1,36 @@
+/** Sizes that tools of a piece make, and how sure those are that were chosen with their range. */
+import type { Piece, SizeRange } from "../api/types";
+import { lengthText, type Units } from "../studio/units";
+
+interface Made {
+  tool: string;
+  diameter: number;
+  /** Tool and size in words, with the range where there is one. */
+  words: string;
+}
+
+export function madeBy(piece: Piece, units: Units): Made[] {
+  return piece.tools.flatMap((tool) =>
+    [...new Set([...tool.dots, ...tool.ranges.map((one) => one.diameter)])].map((diameter) => {
+      const range = tool.ranges.find((one) => one.diameter === diameter);
+      return { tool: tool.id, diameter, words: `${tool.name}: ${sizeWords(diameter, range, units)}` };
+    }),
+  );
+}
+
+export function rangeOf(piece: Piece, tool: string | null | undefined, diameter: number): SizeRange | undefined {
+  return piece.tools.find(({ id }) => id === tool)?.ranges.find((one) => one.diameter === diameter);
+}
+
+/** "24 dots just so", or what else a range rests on. */
+export function restsOn({ alike, measured }: SizeRange): string {
+  if (alike > 0) return `${alike} ${alike === 1 ? "dot" : "dots"} measured just so`;
+  return measured > 0 ? `${measured} measured otherwise` : "no dot of it measured";
+}
+
+/** "2.1 (1.9 to 2.3)": a size, and its range where there is one. */
+export function sizeWords(diameter: number, range: SizeRange | undefined, units: Units): string {
+  const size = lengthText(diameter, units, "dot");
+  if (!range) return size;
+  return `${size} (${lengthText(range.low, units, "dot")} to ${lengthText(range.high, units, "dot")})`;
+}

@@ -1,0 +1,66 @@
+"""Sizes by what was measured: chosen with their range, what follows for neighbours, and designs of other kits."""
+
+import re
+from typing import Any
+
+from playwright.sync_api import expect
+
+from tests.browser.studio import BrowserTestCase
+
+
+class SizesTest(BrowserTestCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.begin_piece("Sizes")
+
+    def ranges(self, document: dict[str, Any]) -> list[dict[str, Any]]:
+        return [size for tool in document["tools"] for size in tool["ranges"]]
+
+    def test_a_size_is_chosen_with_its_range_and_neighbours_that_may_touch_are_said(self) -> None:
+        self.pick("3")
+        before = self.document()
+        self.press("What do my tools make?")
+        table = self.page.get_by_role("table", name="Dots in mm, by what was measured")
+        expect(table.get_by_role("row", name="Ball 3.0").get_by_text("no dot of it measured")).to_be_visible()
+        expect(table.get_by_role("row", name="Ball 2.0").get_by_text("measured just so")).to_be_visible()
+        usual = table.get_by_role("row", name="Ball 3.0").get_by_role("cell").nth(1).inner_text()
+        self.choose("Load", "full")
+        table.get_by_role("button", name=re.compile("Use .* by Ball 3.0")).click()
+        expect(table.get_by_role("row", name="Ball 3.0").get_by_text("as it is")).to_be_visible()
+        chosen = self.document()
+        (size,) = self.ranges(chosen)
+        self.assertEqual((size["load"], size["measured"]), ("full", 0))
+        self.assertGreater(size["diameter"], float(usual))
+        member = chosen["rows"][3]["pattern"][0]
+        self.assertEqual(member["diameter"], size["diameter"])
+        made = self.page.get_by_label("Dot made with", exact=True).locator("option:checked")
+        expect(made).to_have_text(f"Ball 3.0: {size['diameter']:g} ({size['low']:g} to {size['high']:g})")
+        # Its neighbours stand close beside what nobody measured: that is said. A smaller tool has more room.
+        self.choose("Distance", "as close as it closes")
+        self.page.get_by_role("button", name=re.compile("verdict")).click()
+        finding = self.page.locator(".verdict").filter(has_text="Row 3: neighbouring dots are meant")
+        expect(finding).to_contain_text("about one pair in")
+        expect(finding).to_contain_text("with Ball 3.0")
+        table.get_by_role("button", name=re.compile("Use .* by Ball 2.0")).click()
+        self.choose("Distance", "nested")
+        expect(finding).to_have_count(0)
+        self.assertEqual([size["measured"] > 0 for size in self.ranges(self.document())], [True])
+        self.undo()
+        self.undo()
+        self.undo()
+        self.undo()
+        self.assertEqual(self.document()["tools"], before["tools"])
+
+    def test_a_design_of_another_kit_is_held_against_mine(self) -> None:
+        self.pick("3")
+        self.fill("Dot size", "3.33")
+        self.part("Tools")
+        section = self.page.get_by_role("region", name="Sizes that my tools do not make")
+        expect(section.get_by_role("row", name=re.compile("3.33"))).to_contain_text("row 3")
+        expect(section.get_by_role("row", name=re.compile("3.33"))).to_contain_text("Ball 3.0: 3.5")
+        expect(section.get_by_role("status")).to_contain_text("With these")
+        self.press("Make it with my tools")
+        expect(section).to_have_count(0)
+        self.assertEqual(self.document()["rows"][3]["pattern"][0]["diameter"], 3.5)
+        self.undo()
+        self.assertEqual(self.document()["rows"][3]["pattern"][0]["diameter"], 3.33)

@@ -1,0 +1,106 @@
+"""Sizes that are offered for a dot of a row with their range, and what a piece keeps of them."""
+
+from fernring.core.document.changes import changed
+from fernring.core.document.kit import Kit, SizeRange, Tool
+from fernring.core.document.piece import Piece
+from fernring.core.document.shelf import RampShade
+from fernring.core.errors import FitError
+from fernring.core.plan import plan
+from fernring.core.practice.measurement import Measurement
+from fernring.core.practice.prediction import Hand, Wanted
+from fernring.core.proposals.offered_sizes import OfferedSize, body_of, offered_sizes
+from tests import samples
+from tests.assertions import FernTestCase
+
+NEW = Tool(id="new", name="New rod", kind="rod", tip=2.2, dots=(2.4,))
+BARE = Tool(id="bare", name="Bare", kind="household", dots=(5.0,))
+NEEDLE = Tool(id="needle", name="Needle", kind="needle", tip=1.0, dots=(1.0,))
+KIT = Kit(tools=(*samples.tools()[4:7], NEW, BARE, NEEDLE))
+
+
+def told(tool: str, *diameters: float, letter: str = "a", **more: object) -> Measurement:
+    return Measurement(id=letter * 32, tool=tool, diameters=diameters, day="2026-11-20", **more)
+
+
+class OfferedTest(FernTestCase):
+    def setUp(self) -> None:
+        self.piece = samples.piece(samples.row("a", 2.0), samples.row("b", 2.0, 3.0))
+
+    def offered(self, piece: Piece, *measured: Measurement, at: tuple[int, int] = (0, 0), load: str = "usual"):  # type: ignore[no-untyped-def]
+        hand = Hand(KIT.tools, measured)
+        return {one.tool: one for one in offered_sizes(piece, KIT.tools, hand, *at, load)}  # type: ignore[arg-type]
+
+    def take(self, piece: Piece, one: OfferedSize) -> Piece:
+        return changed(piece, one.changes)
+
+    def ranges(self, piece: Piece, tool: str) -> tuple[SizeRange, ...]:
+        return next(one.ranges for one in piece.tools if one.id == tool)
+
+    def test_every_tool_with_something_to_rest_on_the_smallest_first(self) -> None:
+        found = list(self.offered(self.piece, told("t-4", 2.3, 2.35)).values())
+        self.assertEqual({one.tool for one in found}, {"t-4", "t-5", "t-6", "new"})  # no tip, or pulls only
+        self.assertEqual([one.size.diameter for one in found], sorted(one.size.diameter for one in found))
+        with_bare = self.offered(self.piece, told("bare", 4.1))
+        self.assertIn("bare", with_bare)
+
+    def test_it_is_the_prediction_for_this_paint_material_and_load(self) -> None:
+        one = self.offered(self.piece, told("t-4", 2.3, 2.35), load="full")["t-4"]
+        hand = Hand(KIT.tools, (told("t-4", 2.3, 2.35),))
+        same = hand.predicted(Wanted("t-4", "medium", self.piece.blank.material, "full"))
+        self.assertAlmostEqual(one.size.diameter, same.diameter, delta=0.0051)
+        self.assertAlmostEqual(one.size.low, same.low, delta=0.0051)
+        self.assertAlmostEqual(one.size.high, same.high, delta=0.0051)
+        self.assertEqual((one.size.load, one.size.measured, one.size.alike), ("full", 2, 0))
+
+    def test_choosing_writes_number_range_and_what_it_rests_on(self) -> None:
+        one = self.offered(self.piece, told("t-4", 2.3, 2.35))["t-4"]
+        after = self.take(self.piece, one)
+        member = after.rows[0].pattern[0]
+        self.assertEqual((member.tool, member.diameter), ("t-4", one.size.diameter))
+        self.assertEqual(self.ranges(after, "t-4"), (one.size,))
+        self.assertEqual(after.rows[1], self.piece.rows[1])
+        self.assertEqual(plan(after).solved.rows[0].diameters, (one.size.diameter,))
+        dots = next(tool.dots for tool in after.tools if tool.id == "t-4")
+        self.assertEqual(dots, self.piece.tools[4].dots)  # those of the kit stay
+
+    def test_a_tool_that_the_piece_has_not_comes_with_it(self) -> None:
+        after = self.take(self.piece, self.offered(self.piece)["new"])
+        self.assertEqual(after.tools[-1].id, "new")
+        self.assertEqual(len(after.tools), len(self.piece.tools) + 1)
+        self.assertEqual(len(self.ranges(after, "new")), 1)
+
+    def test_sizes_that_no_row_sets_any_more_are_not_kept(self) -> None:
+        first = self.take(self.piece, self.offered(self.piece, told("t-4", 2.3))["t-4"])
+        again = self.take(first, self.offered(first, told("t-4", 2.3), load="full")["t-4"])
+        self.assertEqual([one.load for one in self.ranges(again, "t-4")], ["full"])
+        other = self.take(again, self.offered(again, told("t-4", 2.3), at=(1, 0), load="light")["t-4"])
+        self.assertEqual([one.load for one in self.ranges(other, "t-4")], ["full", "light"])
+        rod = self.take(other, self.offered(other, told("t-4", 2.3))["t-5"])
+        self.assertEqual([one.load for one in self.ranges(rod, "t-4")], ["light"])
+        self.assertEqual(len(self.ranges(rod, "t-5")), 1)
+
+    def test_a_fitted_size_is_fitted_no_more(self) -> None:
+        fitted = samples.piece(samples.row("a", 2.0, fit="size", distance={"kind": "walk", "walk": 20.0}))
+        self.assertIsNone(self.take(fitted, self.offered(fitted)["t-4"]).rows[0].fit)
+
+    def test_the_paint_is_that_of_the_dot_itself(self) -> None:
+        ramped = samples.ramped()
+        fluid = samples.AMBER.model_copy(update={"body": "fluid"})
+        paints = tuple(fluid if paint.id == "amber" else paint for paint in ramped.paints)
+        piece = ramped.model_copy(update={"paints": paints})
+        self.assertEqual(body_of(piece, samples.paint("amber")), "fluid")
+        self.assertEqual(body_of(piece, samples.paint("pale")), "medium")
+        ramp = piece.ramps[0]
+        first = next(paint for paint in paints if paint.id == ramp.stops[0])
+        self.assertEqual(body_of(piece, RampShade(ramp=ramp.id, step=2)), first.body)
+
+    def test_rows_and_dots_that_are_not_there_are_said(self) -> None:
+        for at, words in (((7, 0), "no dot 1 in row 8"), ((0, 1), "no dot 2 in row 1")):
+            with self.assertRaisesRegex(FitError, words):
+                self.offered(self.piece, at=at)
+
+    def test_a_range_holds_its_dot(self) -> None:
+        with self.assertRaisesRegex(ValueError, "is not between"):
+            SizeRange(
+                diameter=2.0, low=2.1, high=2.4, body="medium", surface="canvas", load="usual", measured=0, alike=0
+            )
