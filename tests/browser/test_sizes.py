@@ -45,6 +45,8 @@ class SizesTest(BrowserTestCase):
         self.choose("Distance", "nested")
         expect(finding).to_have_count(0)
         self.assertEqual([size["measured"] > 0 for size in self.ranges(self.document())], [True])
+        self.press("What do my tools make?")
+        expect(table).to_have_count(0)
         self.undo()
         self.undo()
         self.undo()

@@ -31,7 +31,9 @@ export function Fits<T>({ queryKey, ask, none, children }: Props<T>) {
 /** Scrolled to when it comes, and left where the reader scrolls it then. */
 export function IntoView({ children }: { children: ReactNode }) {
   const place = useRef<HTMLDivElement>(null);
-  useEffect(() => place.current?.scrollIntoView({ block: "nearest" }), []);
+  useEffect(() => {
+    place.current?.scrollIntoView({ block: "nearest" });
+  }, []);
   return <div ref={place}>{children}</div>;
 }
 

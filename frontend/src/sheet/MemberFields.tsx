@@ -8,7 +8,7 @@ import { withoutMember } from "../piece/edits";
 import { Choice } from "../studio/Choice";
 import { lengthText, type Units, useUnits } from "../studio/units";
 import { changeRow, type RowProps } from "./props";
-import { madeBy } from "./ranges";
+import { madeBy, rangeOf } from "./ranges";
 import { ShadePicker } from "./ShadePicker";
 import { isDrawn } from "./words";
 
@@ -44,7 +44,7 @@ export function MemberFields(props: Props) {
         }
       />
       <Choice
-        width={158}
+        width={rangeOf(piece, member.tool, member.diameter) ? 210 : 158}
         name={`${title} made with`}
         titled
         value={row.fit === "size" ? "fit" : member.tool ? `${member.tool} ${member.diameter}` : "free"}

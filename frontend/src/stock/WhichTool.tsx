@@ -25,7 +25,7 @@ export function WhichTool({ kit, onClose, onOpen }: Props) {
       opened
       onClose={onClose}
       title="Which of my tools is that?"
-      size={620}
+      size={720}
       closeButtonProps={{ "aria-label": "Close the sizes" }}
     >
       <p className="small quiet">
@@ -72,7 +72,7 @@ export function WhichTool({ kit, onClose, onOpen }: Props) {
                 <Table.Td>
                   <button
                     type="button"
-                    className="chip"
+                    className="chip one-line"
                     onClick={() => {
                       onClose();
                       onOpen(one.tool);
