@@ -7,6 +7,17 @@ from playwright.sync_api import expect
 
 from tests.browser.studio import BrowserTestCase
 
+PIXELS = """(() => {
+  const canvas = document.querySelectorAll(".stone-layers")[1].querySelector("canvas");
+  return canvas.getContext("2d").getImageData(0, 0, canvas.width, canvas.height).data;
+})()"""
+OFF = """(one, other) => one.reduce((sum, value, k) => sum + Math.abs(value - other[k]), 0) / one.length"""
+KEPT = f"""() => {{
+  const was = window.kept;
+  window.kept = {PIXELS};
+  return was && was.length === window.kept.length && ({OFF})(was, window.kept) === 0 && window.kept.some((v) => v);
+}}"""
+
 
 class SizesTest(BrowserTestCase):
     def setUp(self) -> None:
@@ -66,3 +77,15 @@ class SizesTest(BrowserTestCase):
         self.assertEqual(self.document()["rows"][3]["pattern"][0]["diameter"], 3.5)
         self.undo()
         self.assertEqual(self.document()["rows"][3]["pattern"][0]["diameter"], 3.33)
+
+    def test_the_piece_is_seen_as_the_practised_hand_sets_it(self) -> None:
+        """Dots lie elsewhere, and again where they were; nothing of the piece changes."""
+        self.choose("Beside it, seen", "dry, by daylight")
+        expect(self.page.locator(".stone")).to_have_count(2)
+        self.page.wait_for_function(KEPT)
+        before = self.document()
+        self.choose("Beside it, seen", "as my hand sets it")
+        self.page.wait_for_function(f"() => ({OFF})({PIXELS}, window.kept) > 1")
+        self.choose("Beside it, seen", "dry, by daylight")
+        self.page.wait_for_function(f"() => ({OFF})({PIXELS}, window.kept) < 0.2")
+        self.assertEqual(self.document(), before)

@@ -7,16 +7,15 @@ import { withChanges } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { spokenLength, useUnits } from "../studio/units";
 import { rowsOf } from "./rowsOf";
-import { useKitTools } from "./useStock";
+import { useKit } from "./useStock";
 
 export function MeasuredAnew({ session, piece }: { session: Session; piece: Piece }) {
   const units = useUnits((state) => state.units);
-  const tools = useKitTools();
-  const kit = { format: "fernring.kit" as const, version: 2 as const, tools };
+  const kit = useKit();
   const told = useQuery({
-    queryKey: ["anew", piece, tools],
+    queryKey: ["anew", piece, kit],
     queryFn: ({ signal }) => need(client.POST("/api/kit/anew", { body: { piece, kit }, signal })),
-    enabled: tools.length > 0,
+    enabled: kit.tools.length > 0,
     placeholderData: (before) => before,
     retry: false,
   });

@@ -7,16 +7,15 @@ import { withChanges } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, spokenText, useUnits } from "../studio/units";
 import { rowsOf } from "./rowsOf";
-import { useKitTools } from "./useStock";
+import { useKit } from "./useStock";
 
 export function NearestTools({ session, piece }: { session: Session; piece: Piece }) {
   const units = useUnits((state) => state.units);
-  const tools = useKitTools();
-  const kit = { format: "fernring.kit" as const, version: 2 as const, tools };
+  const kit = useKit();
   const told = useQuery({
-    queryKey: ["nearest tools", piece, tools],
+    queryKey: ["nearest tools", piece, kit],
     queryFn: ({ signal }) => need(client.POST("/api/nearest-tools", { body: { piece, kit }, signal })),
-    enabled: tools.some((tool) => tool.kind !== "needle"),
+    enabled: kit.tools.some((tool) => tool.kind !== "needle"),
     placeholderData: (before) => before,
     retry: false,
   });

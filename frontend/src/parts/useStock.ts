@@ -3,9 +3,16 @@ import { useQuery } from "@tanstack/react-query";
 import { client, need } from "../api/client";
 import type { Kit, Paint, Shelf, Tool } from "../api/types";
 
-export function useKitTools(): Tool[] {
+const NO_KIT: Kit = { format: "fernring.kit", version: 2, tools: [] };
+
+/** Today's kit; one without tools until it is known. */
+export function useKit(): Kit {
   const query = useQuery({ queryKey: ["stock", "kit"], queryFn: () => stock("kit") });
-  return (query.data as Kit | undefined)?.tools ?? [];
+  return (query.data as Kit | undefined) ?? NO_KIT;
+}
+
+export function useKitTools(): Tool[] {
+  return useKit().tools;
 }
 
 export function useShelfStock(): Shelf | undefined {

@@ -4,13 +4,13 @@ import { useHotkeys, useLocalStorage } from "@mantine/hooks";
 import { useCallback, useMemo, useState } from "react";
 import { useStore } from "zustand";
 import { useShallow } from "zustand/react/shallow";
-import { SEEN } from "../api/facts";
-import type { Piece, Plan, SeenAs } from "../api/types";
+import type { Piece, Plan } from "../api/types";
 import { AreasOnStone } from "../areas/AreasOnStone";
 import { OnTheStone, setCentre } from "../blank/OnTheStone";
+import { latest, useSteadiness } from "../practice/useSteadiness";
 import { Spoke } from "../spoke/Spoke";
 import { Stone } from "../stone/Stone";
-import { useSeen } from "../stone/useSeen";
+import { useSeen, type Way, waysOf } from "../stone/useSeen";
 import { Choice } from "../studio/Choice";
 import { BranchNotice } from "./BranchNotice";
 import { DotNote } from "./DotNote";
@@ -52,10 +52,13 @@ export function Instruments({ session, piece, plan }: Props) {
     () => (pointed?.plan === plan ? pointed.dots : (plan.verdicts.find((one) => one.key === shown)?.dots ?? [])),
     [plan, shown, pointed],
   );
-  const [way, setWay] = useState<SeenAs>("painted");
-  const [beside, setBeside] = useState<SeenAs | "">("");
-  const seen = useSeen(plan, drawn, way);
-  const other = useSeen(plan, drawn, beside || "painted");
+  const [way, setWay] = useState<Way>("painted");
+  const [beside, setBeside] = useState<Way | "">("");
+  const practised = useSteadiness("row");
+  const hand = useMemo(() => latest(practised), [practised]);
+  const ways = waysOf(hand);
+  const seen = useSeen(plan, drawn, way, hand);
+  const other = useSeen(plan, drawn, beside || "painted", hand);
   const onDrawn = useCallback(() => session.drawn(plan), [session, plan]);
   const shared = {
     name: `${piece.name}, ${plan.totals.dots} dots`,
@@ -107,18 +110,18 @@ export function Instruments({ session, piece, plan }: Props) {
                       {...shared}
                       plan={other.plan}
                       base={other.base}
-                      name={`${piece.name}, ${SEEN.find(([id]) => id === beside)?.[1]}`}
+                      name={`${piece.name}, ${ways.find(([id]) => id === beside)?.[1]}`}
                       blur={beside === "far" ? FAR_MM : 0}
                       onPick={(dot) => session.pick(dot === null ? null : plan.dots.row[dot]!)}
                     />
                   )}
                 </div>
                 <div className="stone-seen">
-                  <Choice name="Seen" value={way} options={SEEN} onChange={setWay} width={SEEN_PX} />
+                  <Choice name="Seen" value={way} options={ways} onChange={setWay} width={SEEN_PX} />
                   <Choice
                     name="Beside it, seen"
                     value={beside}
-                    options={[["", "nothing beside it"], ...SEEN]}
+                    options={[["", "nothing beside it"], ...ways]}
                     onChange={setBeside}
                     width={SEEN_PX}
                   />

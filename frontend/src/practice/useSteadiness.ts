@@ -1,5 +1,6 @@
 /** How steady the hand was by the practice sheets, the oldest first, and what that offers. */
 import { useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
 import { client, need } from "../api/client";
 import type { Steady } from "./onSheet";
 
@@ -11,7 +12,8 @@ export function useSteadiness(technique: Steady["technique"]): Steady[] {
     queryKey: ["practice", "steadiness"],
     queryFn: ({ signal }) => need(client.GET("/api/practice/steadiness", { signal })),
   });
-  return ((told.data as Steady[] | undefined) ?? NONE).filter((one) => one.technique === technique);
+  const all = (told.data as Steady[] | undefined) ?? NONE;
+  return useMemo(() => all.filter((one) => one.technique === technique), [all, technique]);
 }
 
 /** The last of each tool. */

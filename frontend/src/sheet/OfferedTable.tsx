@@ -4,7 +4,7 @@ import { useState } from "react";
 import { client, need } from "../api/client";
 import { wordsOf } from "../api/facts";
 import type { Change, SizeRange } from "../api/types";
-import { useKitTools } from "../parts/useStock";
+import { useKit } from "../parts/useStock";
 import { Choice } from "../studio/Choice";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
 import { ChooseHead, Fits, IntoView, UseCell } from "./Fits";
@@ -18,15 +18,9 @@ export function OfferedTable(props: RowProps) {
   const [load, setLoad] = useState<Load>("usual");
   const [place, setPlace] = useState(0);
   const units = useUnits((state) => state.units);
-  const tools = useKitTools();
+  const kit = useKit();
   const dot = Math.min(place, row.pattern.length - 1);
-  const body = {
-    piece,
-    kit: { format: "fernring.kit" as const, version: 2 as const, tools },
-    row: index,
-    member: dot,
-    load,
-  };
+  const body = { piece, kit, row: index, member: dot, load };
   return (
     <section className="fits" aria-label={`What my tools make in row ${mark}`}>
       <div className="row-fields">
@@ -42,7 +36,7 @@ export function OfferedTable(props: RowProps) {
         <Choice name="Load" titled value={load} options={wordsOf<Load>("Measurement", "load")} onChange={setLoad} />
       </div>
       <Fits
-        queryKey={["offered", piece, tools, index, dot, load]}
+        queryKey={["offered", piece, kit, index, dot, load]}
         ask={() => need(client.POST("/api/kit/offered", { body }))}
         none="No tool of the kit has a tip or a dot that was measured: measure one, and its dots are told here."
       >

@@ -1,26 +1,34 @@
-/** A plan in the colours in which it is seen: wet, under varnish, by a lamp, in grey, by a colour-blind eye. */
+/** A plan as it is seen: wet, under varnish, by a lamp, in grey, by a colour-blind eye, or as the hand sets it. */
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { client, need } from "../api/client";
-import { fieldsOf } from "../api/facts";
+import { fieldsOf, SEEN } from "../api/facts";
 import type { Piece, Plan, SeenAs } from "../api/types";
+import { byHand, type Steadiness } from "./byHand";
 
 const USUAL = fieldsOf("Paint").darker!.default as number;
+export type Way = SeenAs | "hand";
 /** Ways that change no colour. */
-const SAME: SeenAs[] = ["painted", "far"];
+const SAME: Way[] = ["painted", "far", "hand"];
 
-export function useSeen(plan: Plan, piece: Piece, way: SeenAs): { plan: Plan; base: string } {
+/** The ways there are: by hand only where practice sheets tell how steady it is. */
+export function waysOf(hand: readonly Steadiness[]): [Way, string][] {
+  return hand.length > 0 ? [...SEEN, ["hand", "as my hand sets it"]] : SEEN;
+}
+
+export function useSeen(plan: Plan, piece: Piece, way: Way, hand: readonly Steadiness[]): { plan: Plan; base: string } {
   const base = piece.blank.base.colour;
   const colours = useMemo(() => coloursOf(plan, base), [plan, base]);
   const darker = useMemo(() => colours.map(dryingOf(plan, piece)), [colours, plan, piece]);
   const { data } = useQuery({
     queryKey: ["seen", way, colours, darker],
-    queryFn: ({ signal }) => need(client.POST("/api/seen", { body: { colours, way, darker }, signal })),
+    queryFn: ({ signal }) => need(client.POST("/api/seen", { body: { colours, way: way as SeenAs, darker }, signal })),
     enabled: !SAME.includes(way),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
   });
   return useMemo(() => {
+    if (way === "hand" && hand.length > 0) return { plan: byHand(plan, piece, hand), base };
     if (SAME.includes(way) || data?.length !== colours.length) return { plan, base };
     const seen = new Map(colours.map((colour, k) => [colour, data[k]!]));
     const as = (colour: string) => seen.get(colour) ?? colour;
@@ -31,7 +39,7 @@ export function useSeen(plan: Plan, piece: Piece, way: SeenAs): { plan: Plan; ba
       covers: plan.covers.map((cover) => ({ ...cover, colour: as(cover.colour) })),
     };
     return { plan: recoloured, base: as(base) };
-  }, [plan, base, way, colours, data]);
+  }, [plan, piece, base, way, hand, colours, data]);
 }
 
 /** Every colour once. */
