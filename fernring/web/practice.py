@@ -48,7 +48,8 @@ class PredictionsRequest(Asked):
 
 class PredictionAnswer(Answer):
     """The dot to be expected (mm), the range that one new dot in 20 misses, how many measured dots of this tool and of
-    just this combination it rests on, and whether it is good enough to be offered as a size."""
+    just this combination it rests on, and whether it is good enough to be offered as a size. `doubted` are measured
+    dots of the tool (mm) that do not fit the others: kept, and counted little."""
 
     diameter: float
     low: float
@@ -56,6 +57,7 @@ class PredictionAnswer(Answer):
     of_tool: int
     of_all: int
     offered: bool
+    doubted: tuple[float, ...]
 
 
 class TakenBack(Asked):

@@ -1,5 +1,6 @@
 """Kit and shelf, and taking them over into a piece."""
 
+import re
 from pathlib import Path
 
 from playwright.sync_api import expect
@@ -164,6 +165,11 @@ class StockTest(BrowserTestCase):
         expect(told).to_contain_text("by 3 measured like this")
         self.assertNotEqual(told.inner_text(), before)
         expect(self.tool("Ball 1.0")).to_contain_text("3 dots measured")
+        field.fill("17")
+        field.press("Enter")
+        expect(told).to_contain_text("17 mm does not fit the other dots: it is kept, and counted little.")
+        self.page.get_by_role("button", name=re.compile("Take back what was measured .*: 17$")).click()
+        expect(told).not_to_contain_text("does not fit")
         self.choose("Paint", "fluid")
         expect(told).to_contain_text("by 3 measured otherwise")
         self.choose("Paint", "medium")

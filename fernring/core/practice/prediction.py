@@ -3,7 +3,9 @@
 log(dot / tip) = kind + body + surface + load + this tool + error; without a tip log(dot) with a wide prior. A Gaussian
 linear model with stated priors, solved in closed form. How wide the priors should be is told by the measurements as
 well: five widths are weighed by the probability that each gives to what was measured, and the range is that of their
-mixture. Source: Bayesian linear regression, its predictive distribution and marginal likelihood (textbook).
+mixture. A measured dot that no hand could have made like the others counts less the further it lies off. Sources:
+Bayesian linear regression, its predictive distribution and marginal likelihood (textbook); weights falling with the
+square beyond a threshold, found by solving again and again (Huber and Ronchetti, Robust Statistics).
 """
 
 from collections.abc import Mapping, Sequence
@@ -26,6 +28,8 @@ LOADS: tuple[Loaded, ...] = ("light", "usual", "full")
 WIDTHS = (0.35, 0.5, 0.71, 1.0, 1.41, 2.0, 2.83)  # of the priors, all as likely before anything was measured
 RANGE = 0.95
 MOST_DOTS = 4_000
+FITS = 3.5  # deviations of one dot from what its combination makes, beyond which it counts less
+ROUNDS = 12
 
 
 @dataclass(frozen=True)
@@ -42,6 +46,7 @@ class Wanted:
 class Prediction:
     """The diameter to be expected (the median, mm), between which one new dot in 20 misses, how many dots of this tool
     it rests on, and how many of just this combination. `offered` is False without a tip and without a measurement.
+    `doubted` are measured dots of this tool (mm) that do not fit the others: they are kept and count little.
     """
 
     diameter: float
@@ -50,6 +55,7 @@ class Prediction:
     of_tool: int
     of_all: int
     offered: bool
+    doubted: tuple[float, ...] = ()
 
 
 class Hand:
@@ -67,7 +73,9 @@ class Hand:
         rows = np.array([self._line(Wanted(m.tool, m.body, m.surface, m.load)) for m, _ in lines])
         self.design = rows.reshape(len(lines), len(self.place))
         self.seen = np.array([log(diameter / self._tip(m.tool)) for m, diameter in lines])
-        self.solved = [self._solved(width) for width in WIDTHS]
+        self.weights = np.ones(len(lines))
+        self.solved = self._fitted()
+        self.doubted = [(m.tool, diameter) for (m, diameter), w in zip(lines, self.weights, strict=True) if w < 1]
 
     def predicted(self, wanted: Wanted) -> Prediction:
         """Raises FitError for a tool that the kit has not."""
@@ -79,7 +87,22 @@ class Hand:
         of_tool = self.counts.get((wanted.tool,), 0)
         of_all = self.counts.get((wanted.tool, wanted.body, wanted.surface, wanted.load), 0)
         offered = self.tools[wanted.tool].tip is not None or of_tool > 0
-        return Prediction(tip * exp(middle), tip * exp(low), tip * exp(high), of_tool, of_all, offered)
+        doubted = tuple(diameter for tool, diameter in self.doubted if tool == wanted.tool)
+        return Prediction(tip * exp(middle), tip * exp(low), tip * exp(high), of_tool, of_all, offered, doubted)
+
+    def _fitted(self) -> list[tuple[float, Array, Array]]:
+        """The posterior for every width of the priors, with the weights of dots that do not fit taken down until all
+        agree."""
+        solved = [self._solved(width) for width in WIDTHS]
+        for _ in range(ROUNDS):
+            _, mean, _ = max(solved, key=lambda one: one[0])
+            off = np.abs(self.seen - self.design @ mean) / self.facts["hand"]
+            weights = np.minimum(1.0, (FITS / np.maximum(off, FITS)) ** 2)
+            if np.allclose(weights, self.weights, atol=1e-3):
+                break
+            self.weights = weights
+            solved = [self._solved(width) for width in WIDTHS]
+        return solved
 
     def _told(self, line: Array, mean: Array, cov: Array) -> tuple[float, float]:
         """Mean and standard deviation of one new dot."""
@@ -90,8 +113,9 @@ class Hand:
         mean, spread = self._priors()
         spread = spread * width
         noise = self.facts["hand"]
-        off = self.seen - self.design @ mean
-        scaled = self.design * spread
+        root = np.sqrt(self.weights)
+        off = root * (self.seen - self.design @ mean)
+        scaled = root[:, None] * self.design * spread
         inner = scaled.T @ scaled / noise**2 + np.eye(len(mean))
         factor = np.linalg.cholesky(inner)
         pull = scaled.T @ off / noise**2

@@ -6115,11 +6115,14 @@ export interface components {
         /**
          * PredictionAnswer
          * @description The dot to be expected (mm), the range that one new dot in 20 misses, how many measured dots of this tool and of
-         *     just this combination it rests on, and whether it is good enough to be offered as a size.
+         *     just this combination it rests on, and whether it is good enough to be offered as a size. `doubted` are measured
+         *     dots of the tool (mm) that do not fit the others: kept, and counted little.
          */
         PredictionAnswer: {
             /** Diameter */
             diameter: number;
+            /** Doubted */
+            doubted: number[];
             /** High */
             high: number;
             /** Low */

@@ -143,6 +143,13 @@ function Foretold({ told, onTake }: { told: Prediction; onTake: (dot: number) =>
       <Button size="compact-xs" variant="light" onClick={() => onTake(dot)}>
         Take it as a dot of this tool
       </Button>
+      {told.doubted.length > 0 && (
+        <span className="small doubted">
+          {[...new Set(told.doubted)].map((mm) => spokenLength(mm, units)).join(", ")}{" "}
+          {told.doubted.length > 1 ? "do not fit the other dots: they are" : "does not fit the other dots: it is"} kept,
+          and counted little.
+        </span>
+      )}
     </p>
   );
 }

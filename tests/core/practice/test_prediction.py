@@ -70,9 +70,29 @@ class HandTest(FernTestCase):
         self.assertTrue(told.offered)
         self.assertAlmostEqual(told.diameter, 3.35, delta=0.1)
 
-    def test_contradictory_measurements_widen_nothing_away(self) -> None:
+    def test_a_dot_that_does_not_fit_is_kept_and_counts_little(self) -> None:
+        """One of 25 mm among six of about 2.5 (a slip of the point) is told, and moves the rest by a hundredth."""
+        fits = (2.5, 2.55, 2.45, 2.5, 2.6, 2.5)
+        plain = Hand([BALL], [measured("ball", *fits)]).predicted(Wanted("ball"))
+        slipped = Hand([BALL, ROD], [measured("ball", *fits, 25.0)])
+        told = slipped.predicted(Wanted("ball"))
+        self.assertEqual((plain.doubted, told.doubted, told.of_tool), ((), (25.0,), 7))
+        self.assertAlmostEqual(told.diameter, plain.diameter, delta=0.02 * plain.diameter)
+        self.assertAlmostEqual(told.high / told.low, plain.high / plain.low, delta=0.02)
+        self.assertEqual(slipped.predicted(Wanted("rod")).doubted, ())
+
+    def test_what_a_hand_may_do_is_not_doubted(self) -> None:
+        rng = np.random.default_rng(4)
+        dots = (2.6 * np.exp(rng.normal(0.0, 0.05, 180))).round(2).tolist()
+        hand = Hand([BALL], [measured("ball", *dots)])
+        self.assertLessEqual(len(hand.predicted(Wanted("ball")).doubted), 1)
+        self.assertGreater(float(hand.weights.min()), 0.7)
+
+    def test_two_that_contradict_each_other_are_not_met_in_the_middle(self) -> None:
+        """Of 2 and 4 mm by a ball of 2 mm the nearer to what is usual stands, and the other is told."""
         told = Hand([BALL], [measured("ball", 2.0, 4.0)]).predicted(Wanted("ball"))
-        self.assertTrue(2.0 < told.diameter < 4.0)
+        self.assertEqual(told.doubted, (4.0,))
+        self.assertLess(told.diameter, 2.5)
 
     def test_refusals(self) -> None:
         with self.assertRaisesRegex(FitError, "no such tool"):
