@@ -1,5 +1,6 @@
 """Tasks on pictures, handed to a process of their own and called off with whoever asked."""
 
+import base64
 import json
 from typing import Any
 
@@ -9,7 +10,8 @@ from .process import answered
 from .sheet_asked import SheetFound
 from .stone_asked import StoneAsked, StoneFound
 
-SIDE_COLOURS, SIDE_PLACE, SIDE_DRAWING = 256, 1600, 3000  # pixels of the longer side that are enough for a task
+# Pixels of the longer side that are enough for a task.
+SIDE_COLOURS, SIDE_PLACE, SIDE_DRAWING, SIDE_SHOWN = 256, 1600, 3000, 2400
 
 
 async def main_colours(data: bytes, count: int) -> list[str]:
@@ -47,6 +49,12 @@ async def sheet_dots(data: bytes, sheet: PracticeSheet) -> SheetFound:
     """Everything painted on a practice sheet. Raises PictureError."""
     found = await _asked({"task": "sheet", "longest": None, "sheet": sheet.model_dump_json()}, data)
     return SheetFound.model_validate(found)
+
+
+async def shown(data: bytes) -> bytes:
+    """The picture as a JPEG, upright, no larger than a screen. Raises PictureError."""
+    found: str = await _asked({"task": "shown", "longest": SIDE_SHOWN}, data)
+    return base64.b64decode(found)
 
 
 async def _asked(task: dict[str, Any], data: bytes) -> Any:

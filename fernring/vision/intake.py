@@ -10,11 +10,13 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
+from pi_heif import register_heif_opener
 from PIL import ExifTags, Image, ImageOps, UnidentifiedImageError
 
 from .limits import FORMATS, MOST_BYTES, MOST_PIXELS, PictureError
 
 Pixels = NDArray[np.uint8]
+register_heif_opener()  # decodes alone, with libheif
 
 
 @dataclass(frozen=True, eq=False)
@@ -37,7 +39,7 @@ def picture(data: bytes, longest: int | None = None) -> Picture:
     try:
         with warnings.catch_warnings():
             warnings.simplefilter("ignore")  # of metadata that is broken, which nobody needs
-            opened = Image.open(io.BytesIO(data), formats=FORMATS)
+            opened = Image.open(io.BytesIO(data), formats=tuple(FORMATS))
             wide, high = opened.size
             if wide * high > MOST_PIXELS:
                 raise PictureError(
@@ -54,7 +56,8 @@ def picture(data: bytes, longest: int | None = None) -> Picture:
             shown = upright.convert("RGBA")
             flat.paste(shown, mask=shown)
     except UnidentifiedImageError as error:
-        raise PictureError(f"This is not a picture of a kind that can be read: {', '.join(FORMATS)}.") from error
+        kinds = ", ".join(FORMATS.values())
+        raise PictureError(f"This is not a picture of a kind that can be read: {kinds}.") from error
     except (OSError, SyntaxError, ValueError, EOFError) as error:
         raise PictureError("This picture is damaged and cannot be read to its end.") from error
     return Picture(np.asarray(flat), focal)

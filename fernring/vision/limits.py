@@ -3,7 +3,7 @@
 from ..core.errors import FernError
 
 MOST_BYTES, MOST_PIXELS = 40 * 2**20, 50_000_000
-FORMATS = ("JPEG", "PNG", "WEBP")
+FORMATS = {"JPEG": "JPEG", "PNG": "PNG", "WEBP": "WebP", "HEIF": "HEIC"}  # by their names in Pillow
 MEMORY, SECONDS = 1536 * 2**20, 20
 
 

@@ -5,6 +5,7 @@ from typing import Any
 
 from .intake import Picture
 
+QUALITY = 88
 Task = Callable[[Picture, dict[str, Any]], Any]
 
 
@@ -57,6 +58,18 @@ def _drawing(picture: Picture, _: dict[str, Any]) -> Any:
     return {"lines": [line.round(3).T.tolist() for line in lines], "scaled": scaled}
 
 
+def _shown(picture: Picture, _: dict[str, Any]) -> Any:
+    """As a JPEG that any browser shows, in base64."""
+    import base64
+    import io
+
+    from PIL import Image
+
+    out = io.BytesIO()
+    Image.fromarray(picture.pixels).save(out, "JPEG", quality=QUALITY)
+    return base64.b64encode(out.getvalue()).decode()
+
+
 TASKS: dict[str, Task] = {
     "main colours": _main_colours,
     "beside white": _beside_white,
@@ -64,4 +77,5 @@ TASKS: dict[str, Task] = {
     "sheet number": _sheet_number,
     "sheet": _sheet,
     "drawing": _drawing,
+    "shown": _shown,
 }

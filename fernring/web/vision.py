@@ -7,7 +7,7 @@ import asyncio
 from collections.abc import Coroutine
 from typing import Annotated, TypeVar
 
-from fastapi import APIRouter, Query, Request
+from fastapi import APIRouter, Query, Request, Response
 from pydantic import ValidationError
 
 from ..core.document.numbers import Colour
@@ -17,7 +17,15 @@ from ..core.errors import CalledOffError, DocumentError
 from ..core.marks import SHEET
 from ..core.practice.sheet import PracticeSheet
 from ..store import practice_sheets
-from ..vision.asked import colour_beside_white, drawing_lines, main_colours, sheet_dots, sheet_number, stone_outline
+from ..vision.asked import (
+    colour_beside_white,
+    drawing_lines,
+    main_colours,
+    sheet_dots,
+    sheet_number,
+    shown,
+    stone_outline,
+)
 from ..vision.limits import MOST_BYTES, PictureError
 from ..vision.sheet_asked import SeenDot
 from ..vision.stone_asked import StoneAsked, StoneFound
@@ -48,9 +56,16 @@ class SheetAnswer(Answer):
 
 @router.post("/colour", openapi_extra=BINARY)
 async def post_colour(request: Request, x: Share, y: Share, white_x: Share, white_y: Share) -> Colour:
-    """The colour at a place of a picture (JPEG, PNG or WebP), by white paper at another in the same light."""
+    """The colour at a place of a picture (JPEG, PNG, WebP or HEIC), by white paper at another in the same light."""
     data = await _picture(request)
     return await while_asked(request, colour_beside_white(data, (x, y), (white_x, white_y)))
+
+
+@router.post("/shown", openapi_extra=BINARY, response_model=None, responses={200: {"content": {"image/jpeg": {}}}})
+async def post_shown(request: Request) -> Response:
+    """A picture as a JPEG, for a browser that does not show its kind."""
+    data = await _picture(request)
+    return Response(await while_asked(request, shown(data)), media_type="image/jpeg")
 
 
 @router.post("/palette", openapi_extra=BINARY)

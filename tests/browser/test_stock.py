@@ -6,7 +6,7 @@ from pathlib import Path
 from playwright.sync_api import expect
 
 from tests.browser.studio import BrowserTestCase
-from tests.vision.pictures import encoded, swab
+from tests.vision.pictures import HEIC, encoded, swab
 
 
 class StockTest(BrowserTestCase):
@@ -114,6 +114,9 @@ class StockTest(BrowserTestCase):
         self.assertLess(max(apart), 9, colour)
         self.press("Take this colour")
         expect(self.page.get_by_label("Rowan berry, colour")).to_have_value(colour)
+        self.give_file(take, "swab.heic", "image/heic", HEIC)  # a kind that this browser does not show
+        self.page.wait_for_function("() => document.querySelector('.photo-picture img')?.naturalWidth === 64")
+        self.press("Close the photograph")
         self.give_file(take, "torn.png", "image/png", b"no picture")
         self.press("Read the colour")
         expect(self.page.get_by_text("not a picture of a kind that can be read")).to_be_visible()

@@ -8,7 +8,7 @@ from PIL import ExifTags, Image
 from fernring.vision.intake import picture
 from fernring.vision.limits import MOST_BYTES, PictureError
 from tests.assertions import FernTestCase
-from tests.vision.pictures import encoded, halves
+from tests.vision.pictures import HEIC, encoded, halves
 
 RED, BLUE = (200, 30, 30), (30, 30, 200)
 
@@ -31,6 +31,14 @@ class IntakeTest(FernTestCase):
         self.assertTrue(np.allclose(found.pixels[100, 150], RED, atol=12))
         self.assertEqual(found.focal, 28.0)
         self.assertEqual(set(vars(found)), {"pixels", "focal"})
+
+    def test_a_photograph_as_telephones_keep_it(self) -> None:
+        found = picture(HEIC)
+        self.assertEqual((found.pixels.shape, found.focal), ((48, 64, 3), 28.0))
+        self.assertTrue(np.allclose(found.pixels[24, 10], RED, atol=12))
+        self.assertTrue(np.allclose(found.pixels[24, 54], BLUE, atol=12))
+        with self.assertRaisesRegex(PictureError, "damaged|not a picture"):
+            picture(HEIC[:400])
 
     def test_what_can_be_seen_through_lies_on_white(self) -> None:
         clear = np.zeros((20, 30, 4))

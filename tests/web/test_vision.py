@@ -1,6 +1,7 @@
 """Pictures through the API."""
 
-from tests.vision.pictures import encoded, halves, swab
+from fernring.vision.intake import picture
+from tests.vision.pictures import HEIC, encoded, halves, swab
 from tests.vision.test_intake import _huge
 from tests.web.client import WebTestCase
 
@@ -25,9 +26,19 @@ class PhotoRouteTest(WebTestCase):
         status, found = self.sent("palette?count=2", encoded(halves((200, 40, 40), (30, 60, 180), 300), "PNG"))
         self.assertEqual((status, sorted(found)), (200, ["#1e3cb4", "#c82828"]))  # type: ignore[call-overload]
 
+    def test_a_kind_that_browsers_do_not_show_is_made_one_that_they_do(self) -> None:
+        answer = self.client.post(
+            "/api/photo/shown", content=HEIC, headers={"content-type": "application/octet-stream"}
+        )
+        self.assertEqual((answer.status_code, answer.headers["content-type"]), (200, "image/jpeg"))
+        self.assertNotIn(b"nobody", answer.content)
+        shown = picture(answer.content)
+        self.assertEqual((shown.pixels.shape, shown.focal), ((48, 64, 3), None))
+
     def test_what_cannot_be_read_is_said(self) -> None:
         for path, data, words in (
             (f"colour?{WHERE}", b"no picture", "not a picture of a kind"),
+            ("shown", b"no picture", "not a picture of a kind"),
             ("palette", _huge(20_000, 10_000), "200 megapixels"),
             (f"colour?{WHERE}", encoded(halves((90, 60, 30), (20, 20, 20))), "too dark"),
             ("palette?count=99", b"", "12"),

@@ -1,12 +1,13 @@
 /** A colour from a photograph: the paint, and white paper in the same light, are pointed at. */
 import { Button, Modal } from "@mantine/core";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { readOff } from "../api/client";
+import { usePicture } from "../photo/usePicture";
 import { Chips } from "../studio/Chips";
 import { FileChooser } from "../studio/FileChooser";
 import { tellProblem } from "../studio/notice";
 
-export const PICTURES = "image/jpeg,image/png,image/webp";
+export const PICTURES = "image/jpeg,image/png,image/webp,image/heic,image/heif,.heic,.heif";
 const STEP = 0.01; // of the picture, for an arrow key
 
 interface Place {
@@ -60,15 +61,10 @@ export function PhotoColour({ name, onColour, small }: Props) {
 }
 
 function Pointing({ file, onColour }: { file: File; onColour: (colour: string) => void }) {
-  const [url, setUrl] = useState("");
+  const url = usePicture(file)?.url;
   const [marks, setMarks] = useState<Record<Mark, Place>>(START);
   const [mark, setMark] = useState<Mark>("paint");
   const [found, setFound] = useState<string | null>(null);
-  useEffect(() => {
-    const made = URL.createObjectURL(file);
-    setUrl(made);
-    return () => URL.revokeObjectURL(made);
-  }, [file]);
   const put = (which: Mark, { x, y }: Place) => {
     const within = (share: number) => Math.min(Math.max(share, 0), 1);
     setMarks((now) => ({ ...now, [which]: { x: within(x), y: within(y) } }));
@@ -104,7 +100,7 @@ function Pointing({ file, onColour }: { file: File; onColour: (colour: string) =
             put(mark, { x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height });
           }}
         >
-          <img src={url || undefined} alt="The photograph" />
+          <img src={url} alt="The photograph" />
           {MARKS.map(([which, words]) => (
             <button
               key={which}
