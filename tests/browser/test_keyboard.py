@@ -126,9 +126,15 @@ class AccessibilityTest(BrowserTestCase):
         self.press("What fits here?")
         expect(self.page.locator(".fits table")).to_be_visible()
         self.scan("rows")
+        self.press("What do my tools make?")
+        expect(self.page.get_by_role("table", name="Dots in mm, by what was measured")).to_be_visible()
+        self.fill("Dot size", "3.33")
+        self.scan("sizes")
         for part in ("Blank", "Tools", "Colours"):
             self.part(part)
             expect(self.page.locator(".part-body h2").first).to_be_visible()
+            if part == "Tools":
+                expect(self.page.get_by_role("button", name="Make it with my tools")).to_be_visible()
             self.scan(part)
         for view in ("Mixing", "Map", "Palettes"):
             self.page.locator(".colours-views").get_by_text(view, exact=True).click()
