@@ -16,7 +16,7 @@ from .setup import ROOT, say
 from .test_batch import Batch, Outcome, run
 from .test_times import Times
 
-PARTS = ("core", "outside", "formats", "standins", "store", "vision", "web", "project", "browser")
+PARTS = ("core", "outside", "formats", "standins", "store", "web", "project", "browser")
 LONG_S = 12.0
 
 

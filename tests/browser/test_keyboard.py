@@ -6,8 +6,8 @@ import pypdfium2
 from playwright.sync_api import expect
 
 from tests.browser.studio import BrowserTestCase
+from tests.outside.vision.shots import stone
 from tests.server import ROOT
-from tests.vision.shots import stone
 
 AXE = ROOT / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
 SIGNS = {

@@ -5,7 +5,7 @@ import re
 from playwright.sync_api import expect
 
 from tests.browser.studio import BrowserTestCase
-from tests.vision.pictures import encoded, halves
+from tests.outside.vision.pictures import encoded, halves
 
 # Whether the channels of the stone's most colourful pixel lie so far apart: more than the least, less than the most.
 COLOURFUL = """([least, most]) => {

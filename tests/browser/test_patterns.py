@@ -5,8 +5,8 @@ import re
 from playwright.sync_api import Locator, expect
 
 from tests.browser.studio import BrowserTestCase
-from tests.vision.pictures import encoded
-from tests.vision.test_drawing import paper, ring
+from tests.outside.vision.pictures import encoded
+from tests.outside.vision.test_drawing import paper, ring
 
 WAVE = (
     '<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="12mm" viewBox="0 0 40 12">'

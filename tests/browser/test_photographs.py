@@ -5,7 +5,7 @@ from playwright.sync_api import expect
 from fernring.core.practice.sheet import PracticeSheet
 from fernring.standins.camera.sheets import sheet_shot
 from tests.browser.studio import BrowserTestCase
-from tests.vision.shots import MIDDLE, STEADY, changed, stone
+from tests.outside.vision.shots import MIDDLE, STEADY, changed, stone
 
 
 class StonePhotoTest(BrowserTestCase):

@@ -6,7 +6,7 @@ from pathlib import Path
 from playwright.sync_api import expect
 
 from tests.browser.studio import BrowserTestCase
-from tests.vision.pictures import HEIC, encoded, swab
+from tests.outside.vision.pictures import HEIC, encoded, swab
 
 
 class StockTest(BrowserTestCase):

@@ -9,8 +9,8 @@ from fernring.standins.camera.noise import SIDE, cloud, laid
 from fernring.standins.camera.stones import stone_shot
 from fernring.vision.intake import picture
 from tests.assertions import FernTestCase
-from tests.vision.shots import SHEET, SMALL, sheet
-from tests.vision.shots import stone as shot_of
+from tests.outside.vision.shots import SHEET, SMALL, sheet
+from tests.outside.vision.shots import stone as shot_of
 
 
 class CameraTest(FernTestCase):

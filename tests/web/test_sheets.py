@@ -6,7 +6,7 @@ import pypdfium2
 
 from fernring.core.practice.sheet import PracticeSheet
 from fernring.standins.camera.sheets import sheet_shot
-from tests.vision.shots import MIDDLE, STEADY, stone
+from tests.outside.vision.shots import MIDDLE, STEADY, stone
 from tests.web.client import WebTestCase, token
 from tests.web.test_practice import BALL
 
@@ -89,7 +89,7 @@ class SheetRouteTest(WebTestCase):
         self.assertEqual(self.client.post(path, json={"back": True}).status_code, 404)
 
     def test_a_sheet_of_another_artist(self) -> None:
-        from tests.vision.shots import sheet
+        from tests.outside.vision.shots import sheet
 
         status, answer = self.sent("sheet", sheet().jpeg)
         self.assertEqual(status, 404)

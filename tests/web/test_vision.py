@@ -1,8 +1,8 @@
 """Pictures through the API."""
 
 from fernring.vision.intake import picture
-from tests.vision.pictures import HEIC, encoded, halves, swab
-from tests.vision.test_intake import _huge
+from tests.outside.vision.pictures import HEIC, encoded, halves, swab
+from tests.outside.vision.test_intake import _huge
 from tests.web.client import WebTestCase
 
 WHERE = "x=0.25&y=0.5&white_x=0.75&white_y=0.5"

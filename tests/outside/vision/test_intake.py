@@ -8,7 +8,7 @@ from PIL import ExifTags, Image
 from fernring.vision.intake import picture
 from fernring.vision.limits import MOST_BYTES, PictureError
 from tests.assertions import FernTestCase
-from tests.vision.pictures import HEIC, encoded, halves
+from tests.outside.vision.pictures import HEIC, encoded, halves
 
 RED, BLUE = (200, 30, 30), (30, 30, 200)
 

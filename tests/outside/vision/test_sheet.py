@@ -8,7 +8,7 @@ from fernring.vision.limits import PictureError
 from fernring.vision.paint_on_paper import beside_paper, darkness, paint_share
 from fernring.vision.sheet import number_of, sheet_read
 from tests.assertions import FernTestCase
-from tests.vision.shots import SHEET, changed, sheet, stone, taken
+from tests.outside.vision.shots import SHEET, changed, sheet, stone, taken
 
 
 class SheetTest(FernTestCase):
@@ -63,7 +63,7 @@ class SheetTest(FernTestCase):
     def test_a_sheet_that_nobody_painted(self) -> None:
         from fernring.standins.camera.hand import Hand
         from fernring.standins.camera.sheets import sheet_shot
-        from tests.vision.shots import SMALL
+        from tests.outside.vision.shots import SMALL
 
         lazy = Hand((0, 0), 0.1, 0.0, 0.01, 0.9, 1.0, 0.0)
         bare = sheet_shot(SHEET, 9, lazy, (2 * SMALL[0], 2 * SMALL[1]))

@@ -12,7 +12,7 @@ from fernring.vision.stone import kinked, traced
 from fernring.vision.stone_asked import StoneAsked
 from fernring.vision.stone_found import TOLERANCE, found
 from tests.assertions import FernTestCase
-from tests.vision.shots import blurred, changed, stone, taken
+from tests.outside.vision.shots import blurred, changed, stone, taken
 
 SEEDS = (1001, 1005, 1011)
 

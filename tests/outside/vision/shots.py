@@ -10,7 +10,7 @@ from fernring.standins.camera.hand import Hand
 from fernring.standins.camera.sheets import SheetShot, sheet_shot
 from fernring.standins.camera.stones import Shot, stone_shot
 from fernring.vision.intake import Picture, picture
-from tests.vision.pictures import encoded
+from tests.outside.vision.pictures import encoded
 
 SMALL, MIDDLE = (1600, 1200), (2800, 2100)
 STEADY = Hand((0.1, -0.05), 0.2, 0.05, 0.03, 0.92, 0.0, 0.0)

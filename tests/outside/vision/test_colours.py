@@ -7,7 +7,7 @@ from fernring.core.colour.difference import ciede2000
 from fernring.vision.colours import beside_white, main_colours
 from fernring.vision.limits import PictureError
 from tests.assertions import FernTestCase
-from tests.vision.pictures import halves, swab
+from tests.outside.vision.pictures import halves, swab
 
 PAINT, WHITE = (0.25, 0.5), (0.75, 0.5)
 
