@@ -21,6 +21,10 @@ class MeasuredTest(FernTestCase):
             ("The sizes of Tool 2 are typical of its kind, not measured: row 1 and row 3 may differ.", (0, 2)), said
         )
 
+    def test_three_rows_are_named_in_one_sentence(self) -> None:
+        found = plan(piece(*(row(name, 1.0) for name in "abc"), tools=typical(1.0)))
+        self.assertIn("row 1, row 2 and row 3 may differ", self.verdict(found, "not measured").text)
+
     def test_measured_and_unused_tools_are_not(self) -> None:
         self.assertNotIn("not measured", self.codes(plan(piece(row("a", 2.0), tools=typical(3.0)))))
         self.assertNotIn("not measured", self.codes(plan(piece(row("a", 2.0)))))

@@ -66,7 +66,8 @@ class ReadingTest(FernTestCase):
             for t in (0, 1)
         ]
         beyond = ReadDot(block=40, target=0, x=1, y=1, diameter=1.0)
-        read = Reading(id="a" * 32, sheet=7, day=DAY, dots=(*dots, beyond))
+        past = ReadDot(block=0, target=len(every[0].places), x=1, y=1, diameter=1.0)  # one more than the sheet has
+        read = Reading(id="a" * 32, sheet=7, day=DAY, dots=(*dots, beyond, past))
         found = measured(made, read, ["b" * 32, "c" * 32])
         self.assertEqual([one.tool for one in found], ["tool-0", "tool-1"])
         self.assertEqual(found[0].diameters, (2.0, 2.1, 2.0, 2.1))
