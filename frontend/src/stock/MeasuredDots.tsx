@@ -136,9 +136,11 @@ function Foretold({ told, onTake }: { told: Prediction; onTake: (dot: number) =>
   const dot = Math.round(told.diameter * 100) / 100;
   return (
     <p className="foretold" role="status">
-      <strong>{spokenLength(dot, units)}</strong>, one new dot between{" "}
-      {spokenLength(Math.round(told.low * 100) / 100, units)} and{" "}
-      {spokenLength(Math.round(told.high * 100) / 100, units)}
+      <span>
+        <strong>{spokenLength(dot, units)}</strong>, one new dot between{" "}
+        {spokenLength(Math.round(told.low * 100) / 100, units)} and{" "}
+        {spokenLength(Math.round(told.high * 100) / 100, units)}
+      </span>
       <span className="small quiet"> {rests}</span>
       <Button size="compact-xs" variant="light" onClick={() => onTake(dot)}>
         Take it as a dot of this tool
