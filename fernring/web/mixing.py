@@ -65,8 +65,8 @@ class LeftoverAnswer(Answer):
 
 class PotAnswer(Answer):
     """One of the plan's shades by its place: dots and marks, wet ml on the piece, ml and drops to mix or pour, the rows
-    that use it; for a shade that is mixed the recipe, its drops for what a pot of before does not give, that pot, and
-    where the aim is out of reach the colour of one more paint that would close the gap."""
+    that use it; for a shade that is mixed the recipe, its drops for what a pot of before does not give, `mixed` ml of
+    those, that pot, and where the aim is out of reach the colour of one more paint that would close the gap."""
 
     shade: int
     name: str
@@ -79,6 +79,7 @@ class PotAnswer(Answer):
     rows: list[int]
     recipe: RecipeAnswer | None
     pots: list[DropsAnswer]
+    mixed: float
     leftover: LeftoverAnswer | None
     gap: Colour | None
 
@@ -196,6 +197,7 @@ def _pot(one: Pot, shade: Colouring) -> PotAnswer:
         rows=list(amount.rows),
         recipe=_recipe(one.recipe) if one.recipe else None,
         pots=[DropsAnswer(paint=paint, drops=drops) for paint, drops in one.drops],
+        mixed=round(one.mixed, 4),
         leftover=LeftoverAnswer(pot=before.pot, ml=round(before.ml, 3), error=round(before.error, 3))
         if before
         else None,

@@ -10,6 +10,7 @@ from ..document.piece import Piece
 from ..document.shelf import MixedPot, Paint, PaintShade, Ramp, RampShade, Shelf
 from ..errors import FitError
 from ..solved import Solved, solve_piece
+from ..tables import table
 from .amounts import Amount, Coats, amounts, coats
 from .gap import closing
 from .ladder import Rung, ladder
@@ -29,6 +30,11 @@ class Pot:
     drops: tuple[tuple[str, int], ...] = ()
     leftover: Leftover | None = None
     gap: str | None = None
+
+    @property
+    def mixed(self) -> float:
+        """Millilitres of what its drops give."""
+        return sum(drops for _, drops in self.drops) / float(table("amounts.json")["drops_per_ml"])
 
     @property
     def portions(self) -> dict[str, float]:

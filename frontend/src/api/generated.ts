@@ -6052,8 +6052,8 @@ export interface components {
         /**
          * PotAnswer
          * @description One of the plan's shades by its place: dots and marks, wet ml on the piece, ml and drops to mix or pour, the rows
-         *     that use it; for a shade that is mixed the recipe, its drops for what a pot of before does not give, that pot, and
-         *     where the aim is out of reach the colour of one more paint that would close the gap.
+         *     that use it; for a shade that is mixed the recipe, its drops for what a pot of before does not give, `mixed` ml of
+         *     those, that pot, and where the aim is out of reach the colour of one more paint that would close the gap.
          */
         PotAnswer: {
             /** Colour */
@@ -6069,6 +6069,8 @@ export interface components {
             marks: number;
             /** Mix */
             mix: number;
+            /** Mixed */
+            mixed: number;
             /** Ml */
             ml: number;
             /** Name */

@@ -5,17 +5,14 @@ import { leftIn } from "../stock/mixed";
 
 type Pot = Amounts["pots"][number];
 
-const DROPS_PER_ML = 20; // common practice
-
 export function mixedNow(shelf: Shelf, pot: Pot, day: string): Shelf {
-  const drops = pot.pots.reduce((sum, one) => sum + one.drops, 0);
   const made: Shelf["mixed"][number] = {
     id: freshId("pot", shelf.mixed),
     name: pot.name,
     colour: pot.recipe!.colour,
     parts: pot.pots,
     day,
-    ml: rounded(drops / DROPS_PER_ML),
+    ml: rounded(pot.mixed),
     uses: [],
   };
   return { ...shelf, mixed: [...shelf.mixed, made] };

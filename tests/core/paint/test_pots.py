@@ -16,7 +16,9 @@ class MixingTest(FernTestCase):
         found = mixing(piece, 0.2)
         self.assertEqual([pot.recipe is not None for pot in found.pots], [True] * 3)
         for pot in found.pots:
-            self.assertGreaterEqual(sum(drops for _, drops in pot.drops), pot.amount.drops)
+            drops = sum(drops for _, drops in pot.drops)
+            self.assertGreaterEqual(drops, pot.amount.drops)
+            self.assertAlmostEqual(pot.mixed, drops / 20)  # drops of a millilitre: common practice, no source
         (one,) = found.ladders
         self.assertEqual((one.light, one.colour, len(one.rungs)), ("pale", "teal", 3))
 
