@@ -47,7 +47,7 @@ class SizeRange(Frozen):
 
     @model_validator(mode="after")
     def _holds_its_dot(self) -> "SizeRange":
-        if not self.low <= self.diameter <= self.high:
+        if not self.low <= self.diameter <= self.high or self.low == self.high:
             raise ValueError(f"a dot of {self.diameter:g} mm is not between {self.low:g} and {self.high:g} mm")
         return self
 

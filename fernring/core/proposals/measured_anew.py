@@ -3,6 +3,7 @@
 from collections import Counter
 from collections.abc import Collection, Iterator
 from dataclasses import dataclass
+from math import log
 
 from ..document.changes import Change
 from ..document.kit import SizeRange, Tool
@@ -12,6 +13,7 @@ from ..practice.prediction import Hand, Wanted
 from .foretold import Use, foretold, taken, uses
 
 NOTICED = 0.05  # of a diameter, below which nobody would see it
+SURER = log(1.25)  # of the width of a range
 
 
 @dataclass(frozen=True)
@@ -39,7 +41,7 @@ def measured_anew(piece: Piece, hand: Hand) -> list[Anew]:
             if use.tool == tool.id and piece.rows[use.row].painted is None:
                 sizes.setdefault(use.diameter, []).append(use)
         for old, new in _told(piece, hand, tool, sizes):
-            if abs(new.diameter / old - 1) >= NOTICED:
+            if _noticed(old, tool.range_of(old), new):
                 paths = [use.path for use in sizes[old]]
                 changes = (
                     *taken(piece, set_by, tool, new, paths),
@@ -48,6 +50,13 @@ def measured_anew(piece: Piece, hand: Hand) -> list[Anew]:
                 rows = tuple(sorted({use.row for use in sizes[old]}))
                 found.append(Anew(tool.id, tool.name, old, new, rows, changes))
     return found
+
+
+def _noticed(old: float, kept: SizeRange | None, new: SizeRange) -> bool:
+    """Whether the dot is another one, or it is clearly surer, or less sure, than when it was chosen."""
+    if kept is not None and abs(log((new.high - new.low) / (kept.high - kept.low))) >= SURER:
+        return True
+    return abs(new.diameter / old - 1) >= NOTICED
 
 
 def _told(piece: Piece, hand: Hand, tool: Tool, sizes: Collection[float]) -> Iterator[tuple[float, SizeRange]]:

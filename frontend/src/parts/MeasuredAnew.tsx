@@ -2,10 +2,11 @@
 import { Button } from "@mantine/core";
 import { useQuery } from "@tanstack/react-query";
 import { client, need } from "../api/client";
-import type { Change, Piece } from "../api/types";
+import type { Change, Piece, SizeRange } from "../api/types";
 import { withChanges } from "../piece/edits";
 import type { Session } from "../piece/session";
-import { spokenLength, useUnits } from "../studio/units";
+import { rangeOf } from "../sheet/ranges";
+import { spokenLength, type Units, useUnits } from "../studio/units";
 import { rowsOf } from "./rowsOf";
 import { useKit } from "./useStock";
 
@@ -21,16 +22,23 @@ export function MeasuredAnew({ session, piece }: { session: Session; piece: Piec
   });
   return (told.data ?? []).map((one) => (
     <p key={`${one.tool} ${one.old}`} className="small anew">
-      {one.name} now makes <b>{spokenLength(one.new.diameter, units)}</b> ({spokenLength(one.new.low, units)} to{" "}
-      {spokenLength(one.new.high, units)}, by {one.new.measured} measured dots); this piece counts on{" "}
-      {spokenLength(one.old, units)} in {rowsOf(piece, one.rows)}.{" "}
+      {one.name} now makes <b>{spokenLength(one.new.diameter, units)}</b>
+      {between(one.new, units)}, by {one.new.measured} measured dots; this piece counts on{" "}
+      {spokenLength(one.old, units)}
+      {between(rangeOf(piece, one.tool, one.old), units)} in {rowsOf(piece, one.rows)}.{" "}
       <Button
         size="compact-xs"
         variant="light"
+        disabled={told.isPlaceholderData}
         onClick={() => session.edit("Take over a measured size", (now) => withChanges(now, one.changes as Change[]))}
       >
         Take over {spokenLength(one.new.diameter, units)}
       </Button>
     </p>
   ));
+}
+
+/** " (1.9 mm to 2.3 mm)", nothing without a range. */
+function between(range: SizeRange | undefined, units: Units): string {
+  return range ? ` (${spokenLength(range.low, units)} to ${spokenLength(range.high, units)})` : "";
 }

@@ -66,6 +66,7 @@ export function NearestTools({ session, piece }: { session: Session; piece: Piec
       <Button
         size="xs"
         variant="light"
+        disabled={told.isPlaceholderData}
         onClick={() => session.edit("Make it with my tools", (now) => withChanges(now, mine.changes as Change[]))}
       >
         Make it with my tools

@@ -57,6 +57,16 @@ class MeasuredAnewTest(FernTestCase):
         (third,) = measured_anew(again.model_copy(update={"tools": full}), self.hand(2.0 * old))
         self.assertGreater(third.new.diameter, second.new.diameter)
 
+    def test_a_size_that_is_surer_now_is_offered_too(self) -> None:
+        old = self.tool.dots[0]
+        (few,) = measured_anew(self.piece, self.hand(1.4 * old))
+        after = changed(self.piece, few.changes)
+        wider = few.new.model_copy(update={"low": 0.8 * few.new.diameter, "high": 1.25 * few.new.diameter})
+        tools = tuple(one.model_copy(update={"ranges": (wider,) if one.ranges else ()}) for one in after.tools)
+        (again,) = measured_anew(after.model_copy(update={"tools": tools}), self.hand(1.4 * old))
+        self.assertEqual((again.old, again.new), (few.new.diameter, few.new))
+        self.assertLess(again.new.high, wider.high)
+
     def test_other_sizes_of_a_tool_whose_usual_dot_was_taken_over_are_left(self) -> None:
         """Of two sizes by one tool the nearer to what it makes is offered; the other is its dot with another load."""
         tool = Tool(id="two", name="Two", tip=2.0, dots=(2.0, 2.8))
