@@ -1,6 +1,11 @@
 """Pictures through the API."""
 
+import asyncio
+from unittest.mock import patch
+
+from fernring.vision import asked
 from fernring.vision.intake import picture
+from fernring.vision.limits import PictureError
 from tests.outside.vision.pictures import HEIC, encoded, halves, swab
 from tests.outside.vision.test_intake import _huge
 from tests.web.client import WebTestCase
@@ -47,3 +52,7 @@ class PhotoRouteTest(WebTestCase):
             status, answer = self.sent(path, data)
             self.assertEqual(status, 422, words)
             self.assertIn(words, answer["message"])  # type: ignore[index, call-overload]
+
+    def test_a_picture_that_takes_too_long_is_given_up(self) -> None:
+        with patch.object(asked, "SECONDS", 0.01), self.assertRaisesRegex(PictureError, "took longer than 0.01 s"):
+            asyncio.run(asked.main_colours(encoded(halves((200, 40, 40), (30, 60, 180))), 2))

@@ -1,5 +1,7 @@
 """How steady a hand is, from dots whose spread is known."""
 
+import math
+
 import numpy as np
 
 from fernring.core.practice.reading import ReadDot, Reading
@@ -31,6 +33,20 @@ class SteadinessTest(FernTestCase):
             self.assertAlmostEqual(float(np.sqrt(np.mean([one.size**2 for one in own]))), 0.05, delta=0.004)
             self.assertAlmostEqual(float(np.mean([one.bias[0] for one in own])), 0.2, delta=0.02)
         self.assertNotIn("swipe", {one.technique for one in found})
+
+    def test_deviations_of_dots_that_are_known(self) -> None:
+        """Closed form: of n dots half a tenth wider and half a tenth smaller the deviation is 0.1 sqrt(n / (n - 1));
+        the same for places 0.3 mm to the left and to the right, along one direction of two."""
+        made = sheet(2.0)
+        row = blocks(made)[0]
+        n = len(row.places)
+        dots = tuple(
+            ReadDot(block=0, target=t, x=x + 0.3 * (-1) ** t, y=y, diameter=2 * math.exp(0.1 * (-1) ** t))
+            for t, (x, y) in enumerate(row.places)
+        )
+        (one,) = steadiness(made, Reading(id="a" * 32, sheet=7, day=DAY, dots=dots))
+        self.assertAlmostEqual(one.size, 0.1 * math.sqrt(n / (n - 1)), places=6)
+        self.assertAlmostEqual(one.place, 0.3 * math.sqrt(n / (2 * (n - 1))), places=6)
 
     def test_a_steadier_hand_is_safe_at_a_smaller_gap(self) -> None:
         made = sheet(2.0, 5.0)

@@ -4,7 +4,7 @@ import cv2
 import numpy as np
 
 from fernring.standins.camera.stones import CARD_MM, printed_card
-from fernring.vision.drawing import ACROSS, drawn
+from fernring.vision.drawing import ACROSS, TOLERANCE, _thinned, drawn
 from fernring.vision.intake import Picture
 from fernring.vision.limits import PictureError
 from tests.assertions import FernTestCase
@@ -50,8 +50,40 @@ class DrawingTest(FernTestCase):
         busy = paper()
         for k in range(60):
             cv2.circle(busy, (60 + 85 * (k % 10), 60 + 110 * (k // 10)), 20, (30, 30, 30), -1)
-        for pixels, words in (
-            (paper(), "No drawing"), (reaching, "over the edge"), (busy, "at most 40"),
-        ):  # fmt: skip
+        for pixels, words in ((paper(), "No drawing"), (reaching, "over the edge"), (busy, "at most 40")):
             with self.assertRaisesRegex(PictureError, words):
                 drawn(Picture(pixels, None))
+
+    def test_paper_all_round_it(self) -> None:
+        for x, y, fits in ((150, 350, True), (749, 350, True), (102, 350, False), (797, 350, False), (450, 102, False),
+                           (450, 597, False), (450, 590, True)):  # fmt: skip
+            pixels = np.full((700, 900, 3), 220, np.uint8)
+            cv2.circle(pixels, (x, y), 100, (40, 40, 40), -1)
+            if fits:
+                self.assertEqual(len(drawn(Picture(pixels, None))[0]), 1, (x, y))
+            else:
+                with self.assertRaisesRegex(PictureError, "over the edge", msg=str((x, y))):
+                    drawn(Picture(pixels, None))
+
+    def test_pale_on_pale_is_no_drawing_and_specks_are_left_out(self) -> None:
+        for ink, there in ((212, False), (150, True)):
+            pixels = np.full((700, 900, 3), 220, np.uint8)
+            cv2.circle(pixels, (450, 350), 200, (ink,) * 3, -1)
+            cv2.circle(pixels, (100, 100), 3, (ink,) * 3, -1)
+            if there:
+                self.assertEqual(len(drawn(Picture(pixels, None))[0]), 1)
+            else:
+                with self.assertRaisesRegex(PictureError, "No drawing is found"):
+                    drawn(Picture(pixels, None))
+
+    def test_few_points_tell_a_line_within_the_tolerance(self) -> None:
+        turn = np.linspace(0, 2 * np.pi, 2_000, endpoint=False)
+        line = 30 * np.column_stack((np.sin(turn), -np.cos(turn)))
+        few = _thinned(line)
+        self.assertLess(len(few), 80)
+        # The sagitta of chords of a circle is r (1 - cos(half the angle)): within the tolerance, and not far within.
+        angle = np.diff(np.unwrap(np.arctan2(few[:, 0], -few[:, 1])))
+        sagitta = 30 * (1 - np.cos(angle / 2))
+        self.assertLess(float(np.abs(sagitta).max()), TOLERANCE + 0.01)
+        self.assertGreater(float(np.abs(sagitta).max()), 0.5 * TOLERANCE)
+        self.assertEqual(TOLERANCE, 0.12)

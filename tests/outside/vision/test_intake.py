@@ -40,6 +40,12 @@ class IntakeTest(FernTestCase):
         with self.assertRaisesRegex(PictureError, "damaged|not a picture"):
             picture(HEIC[:400])
 
+    def test_focal_lengths_within_reason(self) -> None:
+        for told, taken in ((4, None), (5, 5.0), (500, 500.0), (501, None)):
+            exif = Image.Exif()
+            exif.get_ifd(ExifTags.IFD.Exif)[ExifTags.Base.FocalLengthIn35mmFilm] = told
+            self.assertEqual(picture(encoded(halves(RED, BLUE), "JPEG", exif=exif)).focal, taken, told)
+
     def test_what_can_be_seen_through_lies_on_white(self) -> None:
         clear = np.zeros((20, 30, 4))
         self.assertTrue((picture(encoded(clear)).pixels == 255).all())

@@ -1,5 +1,7 @@
 """Outlines of stones from photographs of the simulated camera."""
 
+from dataclasses import replace
+
 import cv2
 import numpy as np
 
@@ -8,7 +10,7 @@ from fernring.core.geometry.outline.polygon import centroid
 from fernring.core.marks import CARD, CARD_TARGETS
 from fernring.vision.card import card_view, frame
 from fernring.vision.limits import PictureError
-from fernring.vision.stone import kinked, traced
+from fernring.vision.stone import Line, _uncertain, _warnings, kinked, traced
 from fernring.vision.stone_asked import StoneAsked
 from fernring.vision.stone_found import TOLERANCE, found
 from tests.assertions import FernTestCase
@@ -67,6 +69,28 @@ class StoneTest(FernTestCase):
         strokes = [(True, [tuple(middle), tuple(middle + 0.01)]), (False, [tuple(np.clip(away, 0.02, 0.98))])]
         again = traced(taken(shot.jpeg), shot.body.widest, strokes=strokes)
         self.assertLess(apart(again.outline, shot.body.outline)[0], 1.0)
+        half = [(False, [tuple(middle + np.array([x, y])) for x in (0.02, 0.3) for y in (-0.3, 0.3)]), (False, [])]
+        wrong = traced(taken(shot.jpeg), shot.body.widest, strokes=half)
+        self.assertGreater(apart(wrong.outline, shot.body.outline)[0], 2.0)
+
+    def test_each_sign_of_doubt_is_warned_of_and_makes_it_less_sure(self) -> None:
+        """The deviations of all that may be wrong together, 2.6 of them: 0.35 mm of a sharp edge, 0.004 of the reach,
+        half a millimetre of height."""
+        calm = Line(np.zeros((4, 2)), 0.0, 0.0, 0.0, 0.0)
+        self.assertEqual(_warnings(calm, 8.0, True), [])
+        self.assertIn("8 mm is assumed", _warnings(calm, 8.0, False)[0])
+        sure = _uncertain(calm, 50.0, 0.1, 0.5, True)
+        self.assertAlmostEqual(sure, 2.6 * np.linalg.norm([0.35, 0.2, 0.05, 0.2]), places=6)
+        guessed = _uncertain(calm, 50.0, 0.1, 0.5, False)
+        self.assertAlmostEqual(guessed, 2.6 * np.linalg.norm([0.35, 0.2, 0.4, 0.2]), places=6)
+        for name, little, much, weighed in (
+            ("moved", 1.5, 1.7, 0.5), ("doubt", 1.8, 2.0, 0.3), ("weak", 0.11, 0.13, None), ("kinked", 0.45, 0.6, None),
+        ):  # fmt: skip
+            self.assertEqual(_warnings(replace(calm, **{name: little}), 8.0, True), [], name)
+            self.assertIn("not clear everywhere", _warnings(replace(calm, **{name: much}), 8.0, True)[0])
+            doubted = _uncertain(replace(calm, **{name: much}), 50.0, 0.1, 0.5, True)
+            more = {"weak": 4.0 * (much - 0.05), "kinked": much - 0.5}.get(name, (weighed or 0) * much)
+            self.assertAlmostEqual(doubted, float(np.hypot(sure, 2.6 * more)), places=6)
 
     def test_it_stands_as_in_the_picture_about_its_middle(self) -> None:
         read = traced(taken(stone(SEEDS[2], 24.0).jpeg), 8.0)
@@ -82,6 +106,8 @@ class StoneTest(FernTestCase):
         off = np.hypot(*(led[:, :2] / led[:, 2:] - np.column_stack((answer.x, answer.y))).T)
         self.assertLess(float(off.max()), 1.5)
         self.assertGreater(TOLERANCE, 0)
+        for pair in (*answer.over, *answer.card):
+            self.assertEqual(list(pair), [round(value, 5) for value in pair])
 
     def test_what_cannot_be_traced_is_said(self) -> None:
         shot = stone(SEEDS[0])
