@@ -81,8 +81,8 @@ class DrawingTest(FernTestCase):
         line = 30 * np.column_stack((np.sin(turn), -np.cos(turn)))
         few = _thinned(line)
         self.assertLess(len(few), 80)
-        # The sagitta of chords of a circle is r (1 - cos(half the angle)): within the tolerance, and four times as much,
-        # as of chords twice as long, is beyond it.
+        # The sagitta of chords of a circle is r (1 - cos(half the angle)): within the tolerance, and four times as
+        # much, as of chords twice as long, is beyond it.
         angle = np.diff(np.unwrap(np.arctan2(few[:, 0], -few[:, 1])))
         sagitta = 30 * (1 - np.cos(angle / 2))
         self.assertLess(float(np.abs(sagitta).max()), TOLERANCE + 0.01)
