@@ -8,8 +8,10 @@ from ..core.practice.sheet import PracticeSheet
 from .limits import MOST_BYTES, SECONDS, PictureError
 from .process import answered
 from .sheet_asked import SheetFound
+from .stages import Tell, silent
 from .stone_asked import StoneAsked, StoneFound
 
+STAGE = b'{"stage"'
 # Pixels of the longer side that are enough for a task.
 SIDE_COLOURS, SIDE_PLACE, SIDE_DRAWING, SIDE_SHOWN = 256, 1600, 3000, 2400
 
@@ -26,9 +28,9 @@ async def colour_beside_white(data: bytes, at: tuple[float, float], white: tuple
     return found
 
 
-async def stone_outline(data: bytes, asked: StoneAsked) -> StoneFound:
+async def stone_outline(data: bytes, asked: StoneAsked, tell: Tell = silent) -> StoneFound:
     """The outline of a stone beside the scale card. Raises PictureError."""
-    found = await _asked({"task": "stone", "longest": None, "stone": asked.model_dump(mode="json")}, data)
+    found = await _asked({"task": "stone", "longest": None, "stone": asked.model_dump(mode="json")}, data, tell)
     return StoneFound.model_validate(found)
 
 
@@ -39,15 +41,15 @@ async def drawing_lines(data: bytes) -> tuple[list[tuple[list[float], list[float
     return [(x, y) for x, y in found["lines"]], found["scaled"]
 
 
-async def sheet_number(data: bytes) -> int:
+async def sheet_number(data: bytes, tell: Tell = silent) -> int:
     """The number on a practice sheet. Raises PictureError."""
-    found: int = await _asked({"task": "sheet number", "longest": None}, data)
+    found: int = await _asked({"task": "sheet number", "longest": None}, data, tell)
     return found
 
 
-async def sheet_dots(data: bytes, sheet: PracticeSheet) -> SheetFound:
+async def sheet_dots(data: bytes, sheet: PracticeSheet, tell: Tell = silent) -> SheetFound:
     """Everything painted on a practice sheet. Raises PictureError."""
-    found = await _asked({"task": "sheet", "longest": None, "sheet": sheet.model_dump_json()}, data)
+    found = await _asked({"task": "sheet", "longest": None, "sheet": sheet.model_dump_json()}, data, tell)
     return SheetFound.model_validate(found)
 
 
@@ -57,11 +59,12 @@ async def shown(data: bytes) -> bytes:
     return base64.b64decode(found)
 
 
-async def _asked(task: dict[str, Any], data: bytes) -> Any:
+async def _asked(task: dict[str, Any], data: bytes, tell: Tell = silent) -> Any:
     if len(data) > MOST_BYTES:
         raise PictureError(f"A picture may have {MOST_BYTES // 2**20} MB; this one has {len(data) / 2**20:.0f} MB.")
     try:
-        said = await answered("fernring.vision.worker", (), json.dumps(task).encode() + b"\n" + data, SECONDS)
+        given = json.dumps(task).encode() + b"\n" + data
+        said = await answered("fernring.vision.worker", (), given, SECONDS, lambda line: _stage(line, tell))
         answer = json.loads(said)
     except TimeoutError as error:
         raise PictureError(f"Reading this picture took longer than {SECONDS} s.") from error
@@ -72,3 +75,11 @@ async def _asked(task: dict[str, Any], data: bytes) -> Any:
     if "refused" in answer:
         raise PictureError(answer["refused"])
     return answer["found"]
+
+
+def _stage(line: bytes, tell: Tell) -> bool:
+    """Whether a line tells what is being done; that is passed on."""
+    if not line.startswith(STAGE):
+        return False
+    tell(json.loads(line)["stage"])
+    return True

@@ -18,6 +18,7 @@ from .intake import Picture, Pixels
 from .limits import PictureError
 from .marks import each_once, found_marks, grey_of, marked_view, mirrored, spanned
 from .paint_on_paper import beside_paper, darkness, linear, paint_share
+from .stages import DOTS, MARKS, Tell, silent
 from .view import Array, View
 
 LEAST_MARKS = 12
@@ -85,9 +86,11 @@ def _has_partner(own: Array, marks: Sequence[tuple[int, Array]]) -> bool:
     return any(abs(one - apart) < PARTNER * apart for one in away)
 
 
-def sheet_read(picture: Picture, sheet: PracticeSheet) -> SheetRead:
+def sheet_read(picture: Picture, sheet: PracticeSheet, tell: Tell = silent) -> SheetRead:
     """Everything painted on a sheet. Raises PictureError with why it cannot be read."""
+    tell(MARKS)
     seen, marks = _view(picture)
+    tell(DOTS)
     wide, high = SHEET
     flat = flattened(picture.pixels, seen, 0.0, (0.0, 0.0, wide, high), PER_MM, MOST)
     shown = beside_paper(linear(flat.pixels), flat.per_mm)

@@ -13,6 +13,7 @@ from .edge import closed, fine_line, first_line, second_line
 from .flat import flattened, in_view
 from .intake import Picture
 from .limits import PictureError
+from .stages import CARD, GROUND, LINE, Tell, silent
 from .view import Array, View
 
 REACH = 400.0  # mm from the card that are looked at
@@ -54,17 +55,19 @@ def traced(
     rise: float | None = None,
     pointed: Sequence[tuple[float, float]] | None = None,
     strokes: Sequence[tuple[bool, Sequence[tuple[float, float]]]] = (),
+    tell: Tell = silent,
 ) -> Traced:
     """`widest` is the height of the stone's widest line above the card and `rise` of its top (mm), None where nobody
     measured it. `strokes` say (stone or ground, points as shares of width and height). Raises PictureError with why.
     """
+    tell(CARD)
     view, marks = card_view(picture, pointed)
     height = widest if widest is not None else min(USUAL_WIDEST, rise / 2 if rise else USUAL_WIDEST)
     size = np.array(picture.pixels.shape[1::-1]) - 1
     drawn = [
         Stroke(stone, view.places(np.array(points) * size, height)) for stone, points in strokes if len(points) > 0
     ]
-    line = _line(picture, view, height, drawn)
+    line = _line(picture, view, height, drawn, tell)
     seen = view.seen(line.places, height)
     if (seen < 3).any() or (seen > size - 3).any():
         raise PictureError("The stone reaches over the edge of the picture: take it from further away.")
@@ -98,11 +101,13 @@ class Line:
     kinked: float
 
 
-def _line(picture: Picture, view: View, height: float, drawn: Sequence[Stroke]) -> Line:
+def _line(picture: Picture, view: View, height: float, drawn: Sequence[Stroke], tell: Tell) -> Line:
     """Told from the ground roughly, then nearer and nearer."""
+    tell(GROUND)
     card = view.places(frame(view), height)
     rough = flattened(picture.pixels, view, height, in_view(picture.pixels, view, height, REACH), ROUGH)
     mask = apart(rough, card, drawn)
+    tell(LINE)
     fine = flattened(picture.pixels, view, height, rough.window(mask, ROUND), FINE)
     covered = covered_by(fine, card)
     first, other = first_line(fine, fine.taken(mask, rough), covered)

@@ -44,6 +44,7 @@ from .door import Door
 from .known import KnownPlans
 from .pool.pooled import Pooled
 from .security import Guard
+from .stages import Stages
 
 PARTS = (
     planning,
@@ -88,6 +89,7 @@ def api(database: Database, config: Config | None = None, lifespan: Lifespan[Fas
     app.state.database = database
     app.state.known = KnownPlans()
     app.state.news = news.News()
+    app.state.stages = Stages()
     app.state.door = Door(database)
     app.state.config = config or Config(database.path)
     errors.install(app)

@@ -33,11 +33,13 @@ from .answer import Answer
 from .errors import RESPONSES
 from .ledger import studio
 from .sheets import BlockAnswer, blocks_of
+from .stages import Stages
 
 router = APIRouter(prefix="/api/photo", tags=["pictures"], responses=RESPONSES)
 
 Found = TypeVar("Found")
 Question = Annotated[str, Query(max_length=30_000)]
+Token = Annotated[str, Query(pattern=r"^[0-9a-f]{32}$")]
 Share = Annotated[float, Query(ge=0, le=1, allow_inf_nan=False)]
 BINARY = {"requestBody": {"required": True, "content": {"application/octet-stream": {"schema": {"type": "string"}}}}}
 
@@ -52,6 +54,12 @@ class SheetAnswer(Answer):
     plane: tuple[float, ...]
     paint: str
     marks: int
+
+
+class StageAnswer(Answer):
+    """In words, empty where nothing is known of it."""
+
+    stage: str
 
 
 @router.post("/colour", openapi_extra=BINARY)
@@ -76,15 +84,16 @@ async def post_photo_palette(request: Request, count: Annotated[int, Query(ge=1,
 
 
 @router.post("/stone", openapi_extra=BINARY)
-async def post_stone(request: Request, asked: Question) -> StoneFound:
-    """The outline of a stone in a picture, beside the scale card. `asked` is a StoneAsked as JSON."""
+async def post_stone(request: Request, asked: Question, reading: Token | None = None) -> StoneFound:
+    """The outline of a stone in a picture, beside the scale card. `asked` is a StoneAsked as JSON, `reading` a token by
+    which its stages are asked meanwhile."""
     try:
         wanted = StoneAsked.model_validate_json(asked)
     except ValidationError as error:
         field, sentence = first_sentence(error.errors(), asked)
         raise DocumentError(sentence, field) from error
     data = await _picture(request)
-    return await while_asked(request, stone_outline(data, wanted))
+    return await while_asked(request, stone_outline(data, wanted, _stages(request).teller(reading)))
 
 
 @router.post("/drawing", openapi_extra=BINARY)
@@ -96,14 +105,25 @@ async def post_drawing(request: Request) -> ShapeRegion:
 
 
 @router.post("/sheet", openapi_extra=BINARY)
-async def post_photo_sheet(request: Request) -> SheetAnswer:
-    """Everything painted on a practice sheet of this studio, by a picture of it."""
-    data = await _picture(request)
-    number = await while_asked(request, sheet_number(data))
+async def post_photo_sheet(request: Request, reading: Token | None = None) -> SheetAnswer:
+    """Everything painted on a practice sheet of this studio, by a picture of it; `reading` as for a stone."""
+    data, tell = await _picture(request), _stages(request).teller(reading)
+    number = await while_asked(request, sheet_number(data, tell))
     with studio(request).reading() as db:
         sheet = PracticeSheet.model_validate_json(practice_sheets.sheet(db, number))
-    found = await while_asked(request, sheet_dots(data, sheet))
+    found = await while_asked(request, sheet_dots(data, sheet, tell))
     return SheetAnswer(sheet=sheet, blocks=blocks_of(sheet), **vars(found))
+
+
+@router.get("/stage")
+def get_stage(request: Request, reading: Token) -> StageAnswer:
+    """What is being done for the reading with this token."""
+    return StageAnswer(stage=_stages(request).now(reading))
+
+
+def _stages(request: Request) -> Stages:
+    stages: Stages = request.app.state.stages
+    return stages
 
 
 async def _picture(request: Request) -> bytes:

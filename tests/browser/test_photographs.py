@@ -1,5 +1,7 @@
 """Photographs brought in as a person would: a stone beside the card, and a painted practice sheet."""
 
+import re
+
 from playwright.sync_api import expect
 
 from fernring.core.practice.sheet import PracticeSheet
@@ -21,13 +23,15 @@ class StonePhotoTest(BrowserTestCase):
         shot = stone(1001)
         self.open_photo()
         self.bring(shot.jpeg)
+        reading = self.page.locator(".photo-reading")
+        expect(reading).to_contain_text(re.compile("Opening|Looking for|Telling|Following"))
         size = self.page.locator(".photo-size")
         expect(size).to_be_visible()
         expect(self.page.get_by_text("Nobody measured")).to_be_visible()
         self.fill("Widest line, above the table", f"{shot.body.widest:.1f}")
         expect(self.page.get_by_text("Nobody measured")).to_be_hidden()
         self.fill("Top, above the table", f"{shot.body.widest + shot.body.dome:.1f}")
-        expect(self.page.get_by_text("Reading the photograph")).to_be_hidden()
+        expect(reading).to_be_hidden()
         before = size.inner_text()
         stage = self.page.get_by_role("application", name="Photograph of the stone")
         top = min(

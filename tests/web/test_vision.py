@@ -6,7 +6,11 @@ from unittest.mock import patch
 from fernring.vision import asked
 from fernring.vision.intake import picture
 from fernring.vision.limits import PictureError
+from fernring.vision.stages import CARD, GROUND, LINE, OPENING
+from fernring.vision.stone_asked import StoneAsked
+from fernring.web.stages import MOST, Stages
 from tests.outside.vision.pictures import HEIC, encoded, halves, swab
+from tests.outside.vision.shots import stone
 from tests.outside.vision.test_intake import _huge
 from tests.web.client import WebTestCase
 
@@ -56,3 +60,24 @@ class PhotoRouteTest(WebTestCase):
     def test_a_picture_that_takes_too_long_is_given_up(self) -> None:
         with patch.object(asked, "SECONDS", 0.01), self.assertRaisesRegex(PictureError, "took longer than 0.01 s"):
             asyncio.run(asked.main_colours(encoded(halves((200, 40, 40), (30, 60, 180))), 2))
+
+    def test_what_is_being_done_is_told_meanwhile(self) -> None:
+        """The stages of a stone in their order; then the last one stands, and of other readings nothing is known."""
+        told: list[str] = []
+        jpeg = stone(1001).jpeg
+        asyncio.run(asked.stone_outline(jpeg, StoneAsked(widest=8.0), told.append))
+        self.assertEqual(told, [OPENING, CARD, GROUND, LINE])
+        token = "5" * 32
+        question = f"stone?asked={StoneAsked(widest=8.0).model_dump_json()}&reading={token}"
+        status, _ = self.sent(question, jpeg)
+        self.assertEqual(status, 200)
+        self.assertEqual(self.client.get(f"/api/photo/stage?reading={token}").json(), {"stage": LINE})
+        self.assertEqual(self.client.get(f"/api/photo/stage?reading={'6' * 32}").json(), {"stage": ""})
+        self.assertEqual(self.client.get("/api/photo/stage?reading=7").status_code, 422)
+
+    def test_the_oldest_readings_make_way(self) -> None:
+        stages = Stages()
+        for number in range(MOST + 1):
+            stages.teller(f"{number:032x}")(f"stage {number}")
+        self.assertEqual((stages.now(f"{0:032x}"), stages.now(f"{1:032x}")), ("", "stage 1"))
+        stages.teller(None)("nobody hears")

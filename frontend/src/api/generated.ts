@@ -1388,7 +1388,7 @@ export interface paths {
         put?: never;
         /**
          * Post Photo Sheet
-         * @description Everything painted on a practice sheet of this studio, by a picture of it.
+         * @description Everything painted on a practice sheet of this studio, by a picture of it; `reading` as for a stone.
          */
         post: operations["post_photo_sheet"];
         delete?: never;
@@ -1417,6 +1417,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photo/stage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Stage
+         * @description What is being done for the reading with this token.
+         */
+        get: operations["get_stage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photo/stone": {
         parameters: {
             query?: never;
@@ -1428,7 +1448,8 @@ export interface paths {
         put?: never;
         /**
          * Post Stone
-         * @description The outline of a stone in a picture, beside the scale card. `asked` is a StoneAsked as JSON.
+         * @description The outline of a stone in a picture, beside the scale card. `asked` is a StoneAsked as JSON, `reading` a token by
+         *     which its stages are asked meanwhile.
          */
         post: operations["post_stone"];
         delete?: never;
@@ -7334,6 +7355,14 @@ export interface components {
             kind: "square";
             /** Side */
             side: number;
+        };
+        /**
+         * StageAnswer
+         * @description In words, empty where nothing is known of it.
+         */
+        StageAnswer: {
+            /** Stage */
+            stage: string;
         };
         /**
          * StarterAnswer
@@ -14697,7 +14726,9 @@ export interface operations {
     };
     post_photo_sheet: {
         parameters: {
-            query?: never;
+            query?: {
+                reading?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -14870,10 +14901,96 @@ export interface operations {
             };
         };
     };
+    get_stage: {
+        parameters: {
+            query: {
+                reading: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StageAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     post_stone: {
         parameters: {
             query: {
                 asked: string;
+                reading?: string | null;
             };
             header?: never;
             path?: never;

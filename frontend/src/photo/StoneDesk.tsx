@@ -7,6 +7,7 @@ import { RuleField } from "../fields/RuleField";
 import { Chips } from "../studio/Chips";
 import { lengthText, spokenLength, useUnits } from "../studio/units";
 import { type Part, PhotoStage, type Picture } from "./PhotoStage";
+import { ReadingNow } from "./ReadingNow";
 import { nearest, type Share, type Stroke, TARGETS, TOOLS, type Tool, thinned, within } from "./stage";
 import { usePicture } from "./usePicture";
 import { type Asked, type StoneFound, useStone } from "./useStone";
@@ -120,11 +121,7 @@ export function StoneDesk({ file, onAnother, onOutline }: Props) {
           </Button>
         )}
         <div aria-live="polite">
-          {reading && (
-            <p className="photo-reading">
-              <Loader size="xs" /> Reading the photograph…
-            </p>
-          )}
+          {reading && <ReadingNow reading={reading} />}
           {!reading && wrong && (
             <Alert color="red" variant="light" title="No outline yet" role="alert">
               {wrong}
@@ -133,7 +130,7 @@ export function StoneDesk({ file, onAnother, onOutline }: Props) {
           {!reading && found && <Words found={found} moved={moved} targets={asked.targets.length === TARGETS} />}
         </div>
         <div className="photo-acts">
-          <Button disabled={!found || reading} onClick={accept}>
+          <Button disabled={!found || reading !== null} onClick={accept}>
             Make it the outline
           </Button>
           <Button variant="subtle" onClick={onAnother}>

@@ -2,6 +2,7 @@
 import { useEffect, useState } from "react";
 import { readOff } from "../api/client";
 import type { components } from "../api/generated";
+import { newToken } from "../keeping/token";
 import { onPlane, type Share, type Stroke, TARGETS } from "./stage";
 
 export type StoneFound = components["schemas"]["StoneFound"];
@@ -16,7 +17,8 @@ export interface Asked {
 export interface Reading {
   found: StoneFound | null;
   wrong: string | null;
-  reading: boolean;
+  /** The token of the reading that is going on, or null. */
+  reading: string | null;
   moved: number;
   move: (point: number, to: Share) => void;
 }
@@ -24,15 +26,17 @@ export interface Reading {
 export function useStone(file: File | null, asked: Asked): Reading {
   const [found, setFound] = useState<StoneFound | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
-  const [reading, setReading] = useState(false);
+  const [reading, setReading] = useState<string | null>(null);
   const [moved, setMoved] = useState(0);
   const { targets } = asked;
   const question = JSON.stringify({ ...asked, targets: targets.length === TARGETS ? targets : null });
   useEffect(() => {
     if (!file) return;
     const going = new AbortController();
-    setReading(true);
-    readOff<StoneFound>(`/api/photo/stone?${new URLSearchParams({ asked: question })}`, file, going.signal)
+    const token = newToken();
+    setReading(token);
+    const query = new URLSearchParams({ asked: question, reading: token });
+    readOff<StoneFound>(`/api/photo/stone?${query}`, file, going.signal)
       .then((answer) => {
         setFound(answer);
         setWrong(null);
@@ -44,7 +48,7 @@ export function useStone(file: File | null, asked: Asked): Reading {
         setWrong(cause.message);
       })
       .finally(() => {
-        if (!going.signal.aborted) setReading(false);
+        if (!going.signal.aborted) setReading(null);
       });
     return () => going.abort();
   }, [file, question]);

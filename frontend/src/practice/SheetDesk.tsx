@@ -7,6 +7,7 @@ import { fieldsOf } from "../api/facts";
 import { newToken } from "../keeping/token";
 import { type Part, PhotoStage, type Picture } from "../photo/PhotoStage";
 import "../photo/photo.css";
+import { ReadingNow } from "../photo/ReadingNow";
 import { nearest, type Share, within } from "../photo/stage";
 import { usePicture } from "../photo/usePicture";
 import { today } from "../stock/mixed";
@@ -44,9 +45,10 @@ const HOW: Record<Act, string> = {
 };
 
 export function SheetDesk({ file, onKeep, onClose }: Props) {
+  const [token] = useState(newToken);
   const read = useQuery({
     queryKey: ["sheet", file.name, file.size, file.lastModified],
-    queryFn: ({ signal }) => readOff<SheetAnswer>("/api/photo/sheet", file, signal),
+    queryFn: ({ signal }) => readOff<SheetAnswer>(`/api/photo/sheet?reading=${token}`, file, signal),
     retry: false,
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
@@ -60,11 +62,7 @@ export function SheetDesk({ file, onKeep, onClose }: Props) {
       yOffset="3vh"
       closeButtonProps={{ "aria-label": "Close the photograph" }}
     >
-      {read.isLoading && (
-        <p className="photo-reading" role="status">
-          <Loader size="xs" /> Reading the photograph…
-        </p>
-      )}
+      {read.isLoading && <ReadingNow reading={token} />}
       {read.error && (
         <Alert color="red" variant="light" title="This sheet was not read" role="alert">
           {read.error.message}
