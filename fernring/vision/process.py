@@ -24,13 +24,16 @@ async def answered(
         )  # fmt: skip
         assert process.stdin and process.stdout
         try:
-            both = asyncio.gather(_said(process.stdout, heard), _fed(process.stdin, given), process.wait())
-            said, *_ = await asyncio.wait_for(both, seconds)
+            async with asyncio.timeout(seconds):
+                async with asyncio.TaskGroup() as both:
+                    said = both.create_task(_said(process.stdout, heard))
+                    both.create_task(_fed(process.stdin, given))
+                await process.wait()
         finally:
             if process.returncode is None:
                 process.kill()
                 await process.wait()
-    return said
+    return said.result()
 
 
 async def _said(from_it: StreamReader, heard: Callable[[bytes], bool] | None) -> bytes:
