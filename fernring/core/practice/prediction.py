@@ -70,8 +70,9 @@ class Hand:
         if len(lines) > MOST_DOTS:
             raise FitError(f"At most {MOST_DOTS:,} measured dots are looked at (there are {len(lines):,}).", "measured")
         self.counts = _counts(measured)
-        rows = np.array([self._line(Wanted(m.tool, m.body, m.surface, m.load)) for m, _ in lines])
-        self.design = rows.reshape(len(lines), len(self.place))
+        self.design = np.array([self._line(Wanted(m.tool, m.body, m.surface, m.load)) for m in measured])
+        self.design = self.design.reshape(len(measured), len(self.place))  # a line for each measurement
+        self.of = np.repeat(np.arange(len(measured)), [len(one.diameters) for one in measured])  # of each dot
         self.seen = np.array([log(diameter / self._tip(m.tool)) for m, diameter in lines])
         self.weights = np.ones(len(lines))
         self.solved = self._fitted()
@@ -94,15 +95,16 @@ class Hand:
         """The posterior for every width of the priors, with the weights of dots that do not fit taken down until all
         agree."""
         solved = [self._solved(width) for width in WIDTHS]
+        likeliest = int(np.argmax([evidence for evidence, _, _ in solved]))
+        mean = solved[likeliest][1]
         for _ in range(ROUNDS):
-            _, mean, _ = max(solved, key=lambda one: one[0])
-            off = np.abs(self.seen - self.design @ mean) / self.facts["hand"]
+            off = np.abs(self._off(mean)) / self.facts["hand"]
             weights = np.minimum(1.0, (FITS / np.maximum(off, FITS)) ** 2)
             if np.allclose(weights, self.weights, atol=1e-3):
                 break
             self.weights = weights
-            solved = [self._solved(width) for width in WIDTHS]
-        return solved
+            mean = self._solved(WIDTHS[likeliest])[1]
+        return solved if self.weights.min(initial=1.0) == 1 else [self._solved(width) for width in WIDTHS]
 
     def _told(self, line: Array, mean: Array, cov: Array) -> tuple[float, float]:
         """Mean and standard deviation of one new dot."""
@@ -113,16 +115,23 @@ class Hand:
         mean, spread = self._priors()
         spread = spread * width
         noise = self.facts["hand"]
-        root = np.sqrt(self.weights)
-        off = root * (self.seen - self.design @ mean)
-        scaled = root[:, None] * self.design * spread
-        inner = scaled.T @ scaled / noise**2 + np.eye(len(mean))
+        many, off = (self._together(self.weights * values) for values in (1.0, self._off(mean)))
+        scaled = self.design * spread
+        inner = (scaled.T * many) @ scaled / noise**2 + np.eye(len(mean))
         factor = np.linalg.cholesky(inner)
         pull = scaled.T @ off / noise**2
         step = np.linalg.solve(factor.T, np.linalg.solve(factor, pull))
         cov = np.linalg.inv(inner) * np.outer(spread, spread)
         evidence = 0.5 * float(pull @ step) - float(np.log(np.diag(factor)).sum())
         return evidence, mean + spread * step, cov
+
+    def _off(self, mean: Array) -> Array:
+        """How far each measured dot lies from what these effects make (a logarithm)."""
+        return np.asarray(self.seen - (self.design @ mean)[self.of])
+
+    def _together(self, values: Array) -> Array:
+        """Sums of the dots' values for each measurement, whose dots share one line of the design."""
+        return np.asarray(np.bincount(self.of, values, minlength=len(self.design)), dtype=float)
 
     def _priors(self) -> tuple[Array, Array]:
         """Mean and standard deviation of every effect before anything was measured."""

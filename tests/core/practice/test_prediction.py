@@ -43,7 +43,7 @@ class HandTest(FernTestCase):
         ])  # fmt: skip
         mean, spread = hand._priors()
         noise = table("dot_sizes.json")["hand"]
-        lines = np.vstack((hand.design / noise, np.diag(1 / spread)))
+        lines = np.vstack((hand.design[hand.of] / noise, np.diag(1 / spread)))
         aims = np.concatenate((hand.seen / noise, mean / spread))
         theirs, *_ = np.linalg.lstsq(lines, aims, rcond=None)
         _, ours, cov = hand._solved(1.0)
