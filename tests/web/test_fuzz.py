@@ -35,7 +35,7 @@ class FuzzCase(WebTestCase):
         strategy = operation.as_strategy()  # type: ignore[attr-defined]
 
         @settings(
-            max_examples=12 if operation.label in ALLOWED else 6,  # type: ignore[attr-defined]
+            max_examples=10 if operation.label in ALLOWED else 4,  # type: ignore[attr-defined]
             deadline=None,
             database=None,
             derandomize=True,

@@ -1,16 +1,13 @@
 """Pictures through the API."""
 
-import asyncio
 from unittest.mock import patch
 
 from fernring.vision import asked
 from fernring.vision.intake import picture
-from fernring.vision.limits import PictureError
-from fernring.vision.stages import CARD, GROUND, LINE, OPENING
+from fernring.vision.stages import CARD
 from fernring.vision.stone_asked import StoneAsked
 from fernring.web.stages import MOST, Stages
 from tests.outside.vision.pictures import HEIC, encoded, halves, swab
-from tests.outside.vision.shots import stone
 from tests.outside.vision.test_intake import _huge
 from tests.web.client import WebTestCase
 
@@ -58,20 +55,17 @@ class PhotoRouteTest(WebTestCase):
             self.assertIn(words, answer["message"])  # type: ignore[index, call-overload]
 
     def test_a_picture_that_takes_too_long_is_given_up(self) -> None:
-        with patch.object(asked, "SECONDS", 0.01), self.assertRaisesRegex(PictureError, "took longer than 0.01 s"):
-            asyncio.run(asked.main_colours(encoded(halves((200, 40, 40), (30, 60, 180))), 2))
+        with patch.object(asked, "SECONDS", 0.01):
+            status, answer = self.sent("palette?count=2", encoded(halves((200, 40, 40), (30, 60, 180))))
+        self.assertEqual((status, answer["message"]), (422, "Reading this picture took longer than 0.01 s."))  # type: ignore[index, call-overload]
 
     def test_what_is_being_done_is_told_meanwhile(self) -> None:
-        """The stages of a stone in their order; then the last one stands, and of other readings nothing is known."""
-        told: list[str] = []
-        jpeg = stone(1001).jpeg
-        asyncio.run(asked.stone_outline(jpeg, StoneAsked(widest=8.0), told.append))
-        self.assertEqual(told, [OPENING, CARD, GROUND, LINE])
+        """Of a picture without a card the last that was done is the look for it; of other readings nothing is known."""
         token = "5" * 32
         question = f"stone?asked={StoneAsked(widest=8.0).model_dump_json()}&reading={token}"
-        status, _ = self.sent(question, jpeg)
-        self.assertEqual(status, 200)
-        self.assertEqual(self.client.get(f"/api/photo/stage?reading={token}").json(), {"stage": LINE})
+        status, _ = self.sent(question, encoded(halves((90, 60, 30), (20, 60, 120))))
+        self.assertEqual(status, 422)
+        self.assertEqual(self.client.get(f"/api/photo/stage?reading={token}").json(), {"stage": CARD})
         self.assertEqual(self.client.get(f"/api/photo/stage?reading={'6' * 32}").json(), {"stage": ""})
         self.assertEqual(self.client.get("/api/photo/stage?reading=7").status_code, 422)
 

@@ -7,9 +7,11 @@ import numpy as np
 
 from bench.outlines import apart
 from fernring.core.geometry.outline.polygon import centroid
-from fernring.core.marks import CARD, CARD_TARGETS
+from fernring.core.marks import CARD as CARD_SIZE
+from fernring.core.marks import CARD_TARGETS
 from fernring.vision.card import card_view, frame
 from fernring.vision.limits import PictureError
+from fernring.vision.stages import CARD, GROUND, LINE
 from fernring.vision.stone import Line, _uncertain, _warnings, kinked, traced
 from fernring.vision.stone_asked import StoneAsked
 from fernring.vision.stone_found import TOLERANCE, found
@@ -32,7 +34,9 @@ class StoneTest(FernTestCase):
 
     def test_without_height_it_is_less_sure_and_says_so(self) -> None:
         shot = stone(SEEDS[0])
-        known = traced(taken(shot.jpeg), shot.body.widest)
+        stages: list[str] = []
+        known = traced(taken(shot.jpeg), shot.body.widest, tell=stages.append)
+        self.assertEqual(stages, [CARD, GROUND, LINE])
         guessed = traced(taken(shot.jpeg), None)
         self.assertGreater(guessed.uncertain, known.uncertain)
         self.assertIn("Nobody measured", guessed.warnings[0])
@@ -168,4 +172,4 @@ class StoneTest(FernTestCase):
     def test_what_may_be_asked(self) -> None:
         with self.assertRaisesRegex(ValueError, "less than or equal to 80"):
             StoneAsked(widest=81.0)
-        self.assertEqual(CARD, (120.0, 80.0))
+        self.assertEqual(CARD_SIZE, (120.0, 80.0))
