@@ -1,11 +1,12 @@
 """Which dots and marks lie closer than the gap that counts for them: the whole piece in one search."""
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ..budget import spend
 from ..document.row import states_gap
 from ..dots.grid import MOST_PAIRS, close_pairs
 from ..dots.table import Array, Dots, Mask, concat, table
@@ -111,7 +112,7 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
     gap = np.where(marked & ~(same & family), np.maximum(asked[i], asked[j]), gap)
     sort = np.where(marked, SWEPT, np.where(same & ~own & ~family, PETALS, np.where(same & own, RINGS, OTHERS)))
     # 3. Only those that fall short of it by more than the arithmetic may err.
-    clear = _clear(things, i, j)
+    clear = clear_between(things, i, j)
     rolled = TOLERANCE if solved.normal is None else ROLLED
     least = np.where(marked, TOLERANCE + SCALLOP, np.where(same & family, rolled, TOLERANCE))
     one = (marked & same & family) | (same & np.array([row.drawn for row in rows] or [False])[a])
@@ -189,16 +190,24 @@ def _stacked(solved: Solved) -> list[Crowd]:
         first, second = close_pairs(dots.x[own], dots.y[own], dots.z[own], dots.radius[own], TOLERANCE)
         i, j = own[first], own[second]
         rows = dots.row[np.stack((i, j))].astype(np.intp)
-        clear, sort = _clear(dots, i, j), np.full(len(i), OTHERS, np.intp)
+        clear, sort = clear_between(dots, i, j), np.full(len(i), OTHERS, np.intp)
         lower, higher, more = rows.min(axis=0), rows.max(axis=0), len(i) > MOST_PAIRS
         found.append(Crowd(i, j, lower, higher, sort, clear, np.zeros(len(i)), more))
     return found
 
 
-def _clear(things: Dots, i: Index, j: Index) -> Array:
+def clear_between(things: Dots, i: Index, j: Index) -> Array:
     """Clear distance of each pair (mm)."""
     dx, dy, dz = things.x[i] - things.x[j], things.y[i] - things.y[j], things.z[i] - things.z[j]
     return np.asarray(np.sqrt(dx * dx + dy * dy + dz * dz) - things.radius[i] - things.radius[j])
+
+
+def alike(code: Index) -> Iterator[Index]:
+    """Places of the same number, one group after the other in the order of the numbers."""
+    order = np.argsort(code, kind="stable")
+    for members in np.split(order, np.flatnonzero(np.diff(code[order])) + 1) if len(order) else ():
+        spend(20_000)
+        yield members
 
 
 def _together(parts: list[Crowd]) -> Crowd:

@@ -13,7 +13,6 @@ from statistics import NormalDist
 import numpy as np
 from numpy.typing import NDArray
 
-from ..budget import spend
 from ..document.changes import change
 from ..document.kit import SizeRange
 from ..document.row import states_gap
@@ -24,6 +23,8 @@ from ..solved import Solved
 from ..tables import table
 from ..words.lengths import mm
 from .apart import own_ways, pair_ways
+from .crowd import alike, clear_between
+from .sizes import foretold_dots
 from .verdict import MOST_PLACES, Remedy, Severity, Verdict, Ways, each
 
 SURE = NormalDist().inv_cdf(0.975)  # deviations from the middle of a range to its ends
@@ -61,20 +62,18 @@ def likely_verdicts(solved: Solved) -> Iterator[Verdict]:
         return
     dots, numbers = _low(solved)
     common, own = _deviations(solved, dots)
-    i, j = close_pairs(dots.x, dots.y, dots.z, dots.radius + KEPT * (common + own), 0.0)
+    pairs = close_pairs(dots.x, dots.y, dots.z, dots.radius + KEPT * (common + own), 0.0)
+    i, j = (ends.astype(np.intp) for ends in pairs)
     # 1. Pairs that are meant to be apart, and of whose sizes one at least has a range.
     a, b = np.minimum(dots.row[i], dots.row[j]), np.maximum(dots.row[i], dots.row[j])
-    apart = np.sqrt((dots.x[i] - dots.x[j]) ** 2 + (dots.y[i] - dots.y[j]) ** 2 + (dots.z[i] - dots.z[j]) ** 2)
-    clear = apart - dots.radius[i] - dots.radius[j]
+    clear = clear_between(dots, i, j)
     deviation = np.sqrt((common[i] + common[j]) ** 2 + own[i] ** 2 + own[j] ** 2)
     family = (dots.row[i] == dots.row[j]) & (dots.host[i] == dots.host[j])
     keep = (clear >= -TOLERANCE) & (clear < KEPT * deviation) & ~family & (_gaps(solved, a, b) > TOLERANCE)
     i, j, a, b, clear, deviation = (column[keep] for column in (i, j, a, b, clear, deviation))
     # 2. The likeliest of each two rows stands for them.
     code = a.astype(np.int64) * len(solved.rows) + b
-    order = np.argsort(code, kind="stable")
-    for members in np.split(order, np.flatnonzero(np.diff(code[order])) + 1) if len(order) else ():
-        spend(20_000)
+    for members in alike(code):
         worst = members[int(np.argmin(clear[members] / deviation[members]))]
         pair = Pair(int(a[worst]), int(b[worst]), float(clear[worst]), float(deviation[worst]), len(members))
         where = np.unique(numbers[np.concatenate((i[members], j[members]))])[:MOST_PLACES]
@@ -92,13 +91,11 @@ def _deviations(solved: Solved, dots: Dots) -> tuple[Array, Array]:
     """Of each radius (mm): what is common to neighbours, and what is its own; zero where no range was chosen."""
     hand = table("dot_sizes.json")["hand"]
     common, own = np.zeros(len(dots)), np.zeros(len(dots))
-    for place, tool in enumerate(solved.piece.tools):
-        for size in tool.ranges:
-            mine = (dots.tool == place) & (np.abs(2 * dots.radius - size.diameter) < TOLERANCE)
-            whole = (size.high - size.low) / (2 * SURE)
-            each_own = min(whole, hand * size.diameter)
-            own[mine] = each_own / 2
-            common[mine] = sqrt(whole**2 - each_own**2) / 2
+    for _, size, mine in foretold_dots(solved.piece.tools, dots):
+        whole = (size.high - size.low) / (2 * SURE)
+        each_own = min(whole, hand * size.diameter)
+        own[mine] = each_own / 2
+        common[mine] = sqrt(whole**2 - each_own**2) / 2
     return common, own
 
 
@@ -132,12 +129,7 @@ def _verdict(solved: Solved, pair: Pair, dots: tuple[int, ...]) -> Verdict:
 def _sizes(solved: Solved, dots: tuple[int, ...]) -> list[tuple[str, SizeRange]]:
     """The ranges that count among these dots, and the names of their tools."""
     mine = solved.dots.take(np.array(dots, np.intp))
-    return [
-        (tool.name, size)
-        for place, tool in enumerate(solved.piece.tools)
-        for size in tool.ranges
-        if ((mine.tool == place) & (np.abs(2 * mine.radius - size.diameter) < TOLERANCE)).any()
-    ]
+    return [(tool.name, size) for tool, size, set_so in foretold_dots(solved.piece.tools, mine) if set_so.any()]
 
 
 def _ways(solved: Solved, pair: Pair) -> Ways:

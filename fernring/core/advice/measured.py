@@ -7,30 +7,27 @@ import numpy as np
 from ..dots.table import Mask
 from ..solved import Solved
 from ..words.lengths import mm
+from .sizes import foretold_dots
 from .verdict import Verdict
 
 MOST_NAMED = 4
-SAME = 1e-6
 
 
 def measured_verdicts(solved: Solved) -> Iterator[Verdict]:
     """One for each tool that dots are made with and whose sizes are only typical of its kind, and one for each size
     that was foretold without a measured dot of its tool."""
-    dots = solved.dots
-    for place, tool in enumerate(solved.piece.tools):
-        foretold = np.zeros(len(dots), bool)
-        for size in tool.ranges:
-            mine = (dots.tool == place) & (np.abs(2 * dots.radius - size.diameter) < SAME)
-            foretold |= mine
-            if mine.any() and not size.measured:
-                rows, names = _rows(solved, mine)
-                text = (
-                    f"{mm(size.diameter)} with {tool.name} is foretold by its tip and kind alone: {names} may differ."
-                )
-                yield Verdict("only foretold", f"only foretold:{tool.id}:{size.diameter:g}", "note", text, rows)
-        plain = (dots.tool == place) & ~foretold
-        if tool.sizes == "typical" and plain.any():
-            rows, names = _rows(solved, plain)
+    dots, tools = solved.dots, solved.piece.tools
+    plain = np.ones(len(dots), bool)
+    for tool, size, mine in foretold_dots(tools, dots):
+        plain &= ~mine
+        if mine.any() and not size.measured:
+            rows, names = _rows(solved, mine)
+            text = f"{mm(size.diameter)} with {tool.name} is foretold by its tip and kind alone: {names} may differ."
+            yield Verdict("only foretold", f"only foretold:{tool.id}:{size.diameter:g}", "note", text, rows)
+    for place, tool in enumerate(tools):
+        mine = (dots.tool == place) & plain
+        if tool.sizes == "typical" and mine.any():
+            rows, names = _rows(solved, mine)
             text = f"The sizes of {tool.name} are typical of its kind, not measured: {names} may differ."
             yield Verdict("not measured", f"not measured:{tool.id}", "note", text, rows)
 

@@ -1,15 +1,18 @@
 """The kit's own dot sizes, and changes that give a row another one."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 
+import numpy as np
+
 from ..document.changes import Change, change
-from ..document.kit import Tool
+from ..document.kit import SizeRange, Tool
 from ..document.row import Row
+from ..dots.table import Dots, Mask
 from ..words.lengths import mm
 from .verdict import Remedy
 
-SAME = 0.05
+SAME, EXACT = 0.05, 1e-6
 MOST_SIZES = 8
 
 
@@ -29,6 +32,13 @@ def kit_sizes(tools: Iterable[Tool]) -> list[KitSize]:
         for diameter in tool.made:
             sizes.setdefault(diameter, KitSize(diameter, tool.id, tool.name))
     return sorted(sizes.values())
+
+
+def foretold_dots(tools: Iterable[Tool], dots: Dots) -> Iterator[tuple[Tool, SizeRange, Mask]]:
+    """Each size that was chosen with its range, its tool, and which of these dots are set so."""
+    for place, tool in enumerate(tools):
+        for size in tool.ranges:
+            yield tool, size, (dots.tool == place) & (np.abs(2 * dots.radius - size.diameter) < EXACT)
 
 
 def largest_up_to(sizes: list[KitSize], most: float) -> KitSize | None:

@@ -5,14 +5,13 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..budget import spend
 from ..document.changes import Change, change
 from ..rows.trims import trim_kind
 from ..rows.trims.kind import Smaller
 from ..solved import Solved
 from ..words.lengths import mm
 from .apart import own_ways, pair_ways
-from .crowd import PETALS, RINGS, SWEPT, crowded
+from .crowd import PETALS, RINGS, SWEPT, alike, crowded
 from .verdict import MOST_PLACES, Remedy, Severity, Verdict, Ways
 
 TOLERANCE = 1e-6
@@ -25,9 +24,7 @@ def touching_verdicts(solved: Solved) -> Iterator[Verdict]:
     if not len(crowd.clear):
         return
     code = (crowd.a.astype(np.int64) * len(solved.rows) + crowd.b) * SORTS + crowd.sort
-    order = np.argsort(code, kind="stable")
-    for members in np.split(order, np.flatnonzero(np.diff(code[order])) + 1):
-        spend(20_000)
+    for members in alike(code):
         rows, sort = divmod(int(code[members[0]]), SORTS)
         a, b = divmod(rows, len(solved.rows))
         dots = np.unique(np.concatenate((crowd.i[members], crowd.j[members])))[:MOST_PLACES]

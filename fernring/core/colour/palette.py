@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from functools import cached_property
 
 from ..document.piece import Piece, shades_named
-from ..document.shelf import BaseShade, Paint, PaintShade, Ramp, Shade
+from ..document.shelf import BaseShade, Body, Paint, PaintShade, Ramp, Shade
 from .ramp import ramp
 
 Key = tuple[str, int]
@@ -53,6 +53,11 @@ class Palette:
     def paints(self) -> tuple[Paint | None, ...]:
         """What each shade is painted with: of a ramp its first stop, of the base coat none."""
         return tuple(self._paint(shade) for shade in self.asked)
+
+    def body(self, shade: Shade) -> Body:
+        """The body of what a shade is painted with, the usual one for the base coat."""
+        paint = self._paint(shade)
+        return paint.body if paint else "medium"
 
     def _paint(self, shade: Shade) -> Paint | None:
         if isinstance(shade, BaseShade):

@@ -6,7 +6,7 @@ from math import ceil
 import numpy as np
 
 from ..colour import cielab
-from ..document.shelf import HEIGHT, Body
+from ..document.shelf import HEIGHT
 from ..ground.area import surface_area
 from ..solved import Solved
 from ..tables import table
@@ -44,7 +44,7 @@ def amounts(solved: Solved, margin: float = 0.2) -> list[Amount]:
     """Every shade that is painted, in the order of the palette; `margin` is the share mixed beyond the need."""
     facts = table("amounts.json")
     count, dots = len(solved.palette.shades), solved.dots
-    heights = np.array([HEIGHT[_body(solved, k)] for k in range(count)] or [0.0])
+    heights = np.array([HEIGHT[solved.palette.body(shade)] for shade in solved.palette.asked] or [0.0])
     painted = [one for one in solved.marked if not one.mark.glued]
     lines = np.flatnonzero(solved.domed)
     shade = np.concatenate((dots.shade[lines], np.array([one.shade for one in painted], int)))
@@ -74,12 +74,6 @@ def coats(solved: Solved) -> Coats:
     count = 2 if work.base_coats is None else work.base_coats
     thirst = facts["thirst"].get(solved.piece.blank.material, 1.0)
     return Coats(one * (count - 1 + thirst) if count else 0.0, one)
-
-
-def _body(solved: Solved, shade: int) -> Body:
-    """The body of what a shade is painted with: its own paint's, or that of a ramp's first stop."""
-    paint = solved.palette.paints[shade]
-    return paint.body if paint else "medium"
 
 
 def _coats(solved: Solved, shade: int) -> int:

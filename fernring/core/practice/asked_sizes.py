@@ -6,10 +6,10 @@ from dataclasses import dataclass
 from fractions import Fraction
 
 from ..document.kit import Tool
+from ..document.numbers import LEAST_DOT, MOST_DOT
 from ..errors import FitError
 
 INCH = 25.4
-LEAST, MOST = 0.2, 60.0
 MOST_SIZES, MOST_TEXT = 60, 5_000
 _SIZE = re.compile(
     r"(?<![\w.,/])(?:(?P<whole>\d+)\s+)?(?P<over>\d+)\s*/\s*(?P<under>\d+)(?P<mark>\s*(?:\"|”|in\b|inch(?:es)?\b))?"
@@ -39,7 +39,7 @@ def sizes_in(text: str) -> list[tuple[str, float]]:
     found = []
     for match in _SIZE.finditer(text[:MOST_TEXT]):
         size = _mm(match)
-        if size is not None and LEAST <= size <= MOST:
+        if size is not None and LEAST_DOT <= size <= MOST_DOT:
             found.append((match[0].strip(), size))
     if len(found) > MOST_SIZES:
         raise FitError(f"At most {MOST_SIZES} sizes are looked for at once (this text has {len(found)}).", "text")
@@ -48,14 +48,24 @@ def sizes_in(text: str) -> list[tuple[str, float]]:
 
 def nearest(tools: Sequence[Tool], text: str) -> list[Match]:
     """For each size of a text the tool whose dot differs least from it, as a share; what only pulls is left out."""
+    dots, found = dots_of(tools), []
+    for written, size in sizes_in(text):
+        tool, dot = nearest_dot(dots, size)
+        found.append(Match(written, size, tool.id, dot))
+    return found
+
+
+def dots_of(tools: Sequence[Tool]) -> list[tuple[Tool, float]]:
+    """Every dot of the kit (mm) with its tool. Raises FitError where no tool sets any."""
     dots = [(tool, dot) for tool in tools if not tool.pulls for dot in tool.dots]
     if not dots:
         raise FitError("The kit has no tool that sets dots.", "tools")
-    found = []
-    for written, size in sizes_in(text):
-        tool, dot = min(dots, key=lambda one: abs(one[1] / size - 1))
-        found.append(Match(written, size, tool.id, dot))
-    return found
+    return dots
+
+
+def nearest_dot(dots: Sequence[tuple[Tool, float]], size: float) -> tuple[Tool, float]:
+    """The one that differs least from a size, as a share."""
+    return min(dots, key=lambda one: abs(one[1] / size - 1))
 
 
 def _mm(match: re.Match[str]) -> float | None:

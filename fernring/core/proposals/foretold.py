@@ -6,11 +6,11 @@ from typing import Any
 
 from ..document.changes import Change
 from ..document.kit import MOST_RANGES, SizeRange, Tool
+from ..document.numbers import LEAST_DOT, MOST_DOT
 from ..document.piece import Piece
 from ..practice.prediction import Hand, Wanted
 
 DIGITS = 2  # of a millimetre
-LEAST, MOST = 0.2, 60.0  # dots that a document takes (mm)
 NO_DOTS = ("blank", "crystal", "line")
 
 Path = tuple[str | int, ...]
@@ -35,7 +35,7 @@ def foretold(hand: Hand, wanted: Wanted) -> SizeRange | None:
     """The dot as a piece would keep it, None where nothing tells of it or where no dot is so small or so wide."""
     told = hand.predicted(wanted)
     diameter, low, high = (round(size, DIGITS) for size in (told.diameter, told.low, told.high))
-    if not told.offered or low <= 0 or not LEAST <= diameter <= MOST:
+    if not told.offered or low <= 0 or not LEAST_DOT <= diameter <= MOST_DOT:
         return None
     return SizeRange(
         diameter=diameter, low=low, high=high, body=wanted.body, surface=wanted.surface, load=wanted.load,

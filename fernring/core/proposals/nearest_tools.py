@@ -7,8 +7,8 @@ from ..budget import budgeted
 from ..document.changes import Change, changed
 from ..document.kit import Tool
 from ..document.piece import Piece
-from ..errors import FitError
 from ..plan import Plan, plan
+from ..practice.asked_sizes import dots_of, nearest_dot
 from ..solved import Solved
 from .foretold import Use, uses
 
@@ -47,12 +47,10 @@ class WithMine:
 def with_nearest(piece: Piece, tools: Sequence[Tool], known: Solved | None = None) -> WithMine:
     """The piece with each size that no tool of the kit makes set with the nearest that one does; what is painted and
     what is fitted stays. Raises FitError for a kit without a tool that sets dots."""
-    dots = [(tool, dot) for tool in tools if not tool.pulls for dot in tool.dots]
-    if not dots:
-        raise FitError("The kit has no tool that sets dots.", "tools")
+    dots = dots_of(tools)
     sizes, found, changes, needed = _foreign(piece, tools), [], [], {}
     for size, places in sorted(sizes.items()):
-        tool, dot = min(dots, key=lambda one: abs(one[1] / size - 1))
+        tool, dot = nearest_dot(dots, size)
         rows = tuple(sorted({use.row for use in places}))
         found.append(Nearest(size, rows, tool.id, tool.name, dot))
         needed[tool.id] = tool

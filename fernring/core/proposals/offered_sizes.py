@@ -3,10 +3,10 @@
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from ..colour.palette import Palette
 from ..document.changes import Change
 from ..document.kit import Loaded, SizeRange, Tool
 from ..document.piece import Piece
-from ..document.shelf import Body, RampShade, Shade
 from ..errors import FitError
 from ..practice.prediction import Hand, Wanted
 from .foretold import foretold, taken, uses
@@ -32,7 +32,7 @@ def offered_sizes(
     rule = piece.rows[row]
     if rule.painted is not None:
         raise FitError("This row is on the piece: its dots stay as they are.", "row")
-    body = body_of(piece, rule.pattern[member].shade or rule.shades[0])
+    body = Palette(piece).body(rule.pattern[member].shade or rule.shades[0])
     here = ("rows", row, "pattern", member)
     set_by, found = uses(piece), []
     for tool in tools:
@@ -46,10 +46,3 @@ def offered_sizes(
             )
             found.append(OfferedSize(tool.id, tool.name, told, changes))
     return sorted(found, key=lambda one: one.size.diameter)
-
-
-def body_of(piece: Piece, shade: Shade) -> Body:
-    """The body of what a shade is painted with: its own paint's, or that of a ramp's first stop."""
-    ramps = {ramp.id: ramp.stops[0] for ramp in piece.ramps}
-    ident = ramps[shade.ramp] if isinstance(shade, RampShade) else getattr(shade, "paint", None)
-    return next((paint.body for paint in piece.paints if paint.id == ident), "medium")

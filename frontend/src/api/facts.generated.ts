@@ -397,7 +397,7 @@ export const FACTS = {
     "written": "distance",
     "name": "Then every",
     "least": 1,
-    "most": 60
+    "most": 60.0
    }
   },
   "GuideCircle": {
@@ -1025,7 +1025,7 @@ export const FACTS = {
     "name": "size",
     "wide": 86,
     "least": 0.2,
-    "most": 60
+    "most": 60.0
    },
    "form": {
     "name": "is",
@@ -1397,7 +1397,7 @@ export const FACTS = {
    "diameter": {
     "written": "length",
     "least": 0.2,
-    "most": 60
+    "most": 60.0
    },
    "share": {
     "written": "share",
@@ -1572,14 +1572,14 @@ export const FACTS = {
     "name": "Tip",
     "none": "not measured",
     "least": 0.2,
-    "most": 60,
+    "most": 60.0,
     "open": true
    },
    "dots": {
     "written": "length",
     "name": "Dots",
     "least": 0.2,
-    "most": 60,
+    "most": 60.0,
     "fewest": 1,
     "longest": 12
    },
@@ -2193,7 +2193,7 @@ export const FACTS = {
     "written": "length",
     "name": "Dots",
     "least": 0.2,
-    "most": 60,
+    "most": 60.0,
     "fewest": 1,
     "longest": 200
    },
@@ -2249,7 +2249,7 @@ export const FACTS = {
     "written": "length",
     "name": "It measures",
     "least": 0.2,
-    "most": 60,
+    "most": 60.0,
     "open": true
    },
    "outward": {
@@ -3026,7 +3026,7 @@ export const FACTS = {
     "name": "Smallest",
     "wide": 88,
     "least": 0.2,
-    "most": 60,
+    "most": 60.0,
     "default": 0.6
    },
    "rows": {

@@ -8,7 +8,7 @@ import { withoutMember } from "../piece/edits";
 import { Choice } from "../studio/Choice";
 import { lengthText, type Units, useUnits } from "../studio/units";
 import { changeRow, type RowProps } from "./props";
-import { madeBy, rangeOf } from "./ranges";
+import { rangeOf, sizeOptions, sizesOf } from "./ranges";
 import { ShadePicker } from "./ShadePicker";
 import { isDrawn } from "./words";
 
@@ -182,10 +182,7 @@ function OwnShade({ member, title, set, row, piece, ramps }: FormProps) {
 
 /** Every dot of the piece's tools, and the two ways without a tool. */
 function toolOptions(piece: Piece, member: Member, units: Units): [string, string][] {
-  const made = madeBy(piece, units).map(({ tool, diameter, words }): [string, string] => [
-    `${tool} ${diameter}`,
-    words,
-  ]);
+  const made = sizeOptions(piece, units);
   const own: [string, string] = [
     `${member.tool} ${member.diameter}`,
     `${toolName(piece, member)}: ${lengthText(member.diameter, units, "dot")}`,
@@ -200,8 +197,6 @@ function toolName(piece: Piece, member: Member): string {
 
 /** The tool that makes this size, the present one if it does. */
 export function toolFor(piece: Piece, diameter: number, present: Row["pattern"][number]["tool"]): string | null {
-  const makes = piece.tools.filter((tool) =>
-    [...tool.dots, ...tool.ranges.map((one) => one.diameter)].some((dot) => Math.abs(dot - diameter) < 1e-6),
-  );
+  const makes = piece.tools.filter((tool) => sizesOf(tool).some((dot) => Math.abs(dot - diameter) < 1e-6));
   return (makes.find((tool) => tool.id === present) ?? makes[0])?.id ?? null;
 }

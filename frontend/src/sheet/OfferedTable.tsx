@@ -9,7 +9,7 @@ import { Choice } from "../studio/Choice";
 import { lengthText, SUFFIX, useUnits } from "../studio/units";
 import { ChooseHead, Fits, IntoView, UseCell } from "./Fits";
 import type { RowProps } from "./props";
-import { restsOn } from "./ranges";
+import { rangeOf, restsOn } from "./ranges";
 
 type Load = SizeRange["load"];
 
@@ -83,10 +83,5 @@ export function OfferedTable(props: RowProps) {
 /** Whether the dot is this very size already, with this range. */
 function isCurrent({ row, piece }: RowProps, dot: number, one: { tool: string; size: SizeRange }): boolean {
   const { tool, diameter } = row.pattern[dot]!;
-  const ranges = piece.tools.find(({ id }) => id === tool)?.ranges ?? [];
-  return (
-    tool === one.tool &&
-    diameter === one.size.diameter &&
-    ranges.some((kept) => JSON.stringify(kept) === JSON.stringify(one.size))
-  );
+  return tool === one.tool && JSON.stringify(rangeOf(piece, tool, diameter)) === JSON.stringify(one.size);
 }

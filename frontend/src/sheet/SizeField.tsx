@@ -6,7 +6,7 @@ import type { Piece, TrimSize } from "../api/types";
 import { RuleField } from "../fields/RuleField";
 import { Choice } from "../studio/Choice";
 import { useUnits } from "../studio/units";
-import { madeBy } from "./ranges";
+import { sizeOptions } from "./ranges";
 
 const FACTS = fieldsOf("Size");
 
@@ -47,10 +47,7 @@ export function OpenSizeField({ size, none, first, set, ...props }: OpenSizeProp
 
 export function SizeField({ name, size, set, piece }: SizeProps) {
   const units = useUnits((state) => state.units);
-  const made = madeBy(piece, units).map(({ tool, diameter, words }): [string, string] => [
-    `${tool} ${diameter}`,
-    words,
-  ]);
+  const made = sizeOptions(piece, units);
   const own = `${size.tool} ${size.diameter}`;
   const known = made.some(([key]) => key === own);
   const value = size.share ? "share" : known ? own : "free";

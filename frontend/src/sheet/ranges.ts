@@ -1,20 +1,19 @@
 /** Sizes that tools of a piece make, and how sure those are that were chosen with their range. */
-import type { Piece, SizeRange } from "../api/types";
+import type { Piece, SizeRange, Tool } from "../api/types";
 import { lengthText, type Units } from "../studio/units";
 
-interface Made {
-  tool: string;
-  diameter: number;
-  /** Tool and size in words, with the range where there is one. */
-  words: string;
+/** Every size that a tool makes: as the kit has them, and as they were chosen with their range. */
+export function sizesOf({ dots, ranges }: Tool): number[] {
+  return [...new Set([...dots, ...ranges.map((one) => one.diameter)])];
 }
 
-export function madeBy(piece: Piece, units: Units): Made[] {
+/** What a dot may be made with: tool and size as one key, and in words with the range where there is one. */
+export function sizeOptions(piece: Piece, units: Units): [string, string][] {
   return piece.tools.flatMap((tool) =>
-    [...new Set([...tool.dots, ...tool.ranges.map((one) => one.diameter)])].map((diameter) => {
-      const range = tool.ranges.find((one) => one.diameter === diameter);
-      return { tool: tool.id, diameter, words: `${tool.name}: ${sizeWords(diameter, range, units)}` };
-    }),
+    sizesOf(tool).map((diameter): [string, string] => [
+      `${tool.id} ${diameter}`,
+      `${tool.name}: ${sizeWords(diameter, rangeOf(piece, tool.id, diameter), units)}`,
+    ]),
   );
 }
 

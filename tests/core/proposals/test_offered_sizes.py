@@ -1,5 +1,6 @@
 """Sizes that are offered for a dot of a row with their range, and what a piece keeps of them."""
 
+from fernring.core.colour.palette import Palette
 from fernring.core.document.changes import changed
 from fernring.core.document.kit import Kit, SizeRange, Tool
 from fernring.core.document.piece import Piece
@@ -8,7 +9,7 @@ from fernring.core.errors import FitError
 from fernring.core.plan import plan
 from fernring.core.practice.measurement import Measurement
 from fernring.core.practice.prediction import Hand, Wanted
-from fernring.core.proposals.offered_sizes import OfferedSize, body_of, offered_sizes
+from fernring.core.proposals.offered_sizes import OfferedSize, offered_sizes
 from tests import samples
 from tests.assertions import FernTestCase
 
@@ -88,11 +89,11 @@ class OfferedTest(FernTestCase):
         fluid = samples.AMBER.model_copy(update={"body": "fluid"})
         paints = tuple(fluid if paint.id == "amber" else paint for paint in ramped.paints)
         piece = ramped.model_copy(update={"paints": paints})
-        self.assertEqual(body_of(piece, samples.paint("amber")), "fluid")
-        self.assertEqual(body_of(piece, samples.paint("pale")), "medium")
+        self.assertEqual(Palette(piece).body(samples.paint("amber")), "fluid")
+        self.assertEqual(Palette(piece).body(samples.paint("pale")), "medium")
         ramp = piece.ramps[0]
         first = next(paint for paint in paints if paint.id == ramp.stops[0])
-        self.assertEqual(body_of(piece, RampShade(ramp=ramp.id, step=2)), first.body)
+        self.assertEqual(Palette(piece).body(RampShade(ramp=ramp.id, step=2)), first.body)
 
     def test_rows_and_dots_that_are_not_there_are_said(self) -> None:
         for at, words in (((7, 0), "no dot 1 in row 8"), ((0, 1), "no dot 2 in row 1")):
