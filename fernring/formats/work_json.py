@@ -5,7 +5,6 @@ from typing import Any
 import numpy as np
 import orjson
 
-from ..core.work.parts import parts
 from ..core.work.step import Step
 from ..core.work.work import Work
 
@@ -52,7 +51,7 @@ def _step(work: Work, place: int) -> dict[str, Any]:
             {"step": one.step, "wait": round(one.wait, 3), "state": one.state} for one in work.after.get(step.id, ())
         ],
         "within": [{"step": one.step, "minutes": round(one.minutes, 3)} for one in work.within.get(step.id, ())],
-        "turntable": None if room.turntable is None else round(room.turntable, 1),
+        "turntable": _degrees(room.turntable),
         "hand": room.hand,
         "wait": work.care[place].wait,
         "care": work.care[place].change,
@@ -69,10 +68,17 @@ def _step(work: Work, place: int) -> dict[str, Any]:
             }
             for one in work.leaves.get(step.id, ())
         ],
-        "parts": [part._asdict() for part in parts(work.job, step)],
+        "parts": [
+            {**part._asdict(), "turntable": _degrees(turn)}
+            for part, turn in zip(work.parts[place], room.turns, strict=False)
+        ],
         "words": step.words,
         "cautions": step.cautions,
     }
+
+
+def _degrees(turn: float | None) -> float | None:
+    return None if turn is None else round(turn, 1)
 
 
 def _trim(work: Work, step: Step) -> str | None:

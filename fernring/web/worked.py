@@ -31,10 +31,11 @@ class LeavesAnswer(BaseModel):
 
 
 class PartAnswer(BaseModel):
-    """A part of a long step in words, and the place in the step's dots of its first."""
+    """A part of a long step in words, the place in the dots of its first, and how the piece is turned for it."""
 
     words: str
     first: int
+    turntable: float | None
 
 
 class StepAnswer(BaseModel):

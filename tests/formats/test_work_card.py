@@ -56,7 +56,7 @@ class WorkCardTest(FernTestCase):
     def test_sittings_and_pages(self) -> None:
         card = self.card()
         self.assertEqual(
-            [sitting.title.split(":")[0] for sitting in card.sittings], ["Sitting 1", "Sitting 2", "Sitting 3"]
+            [sitting.title.split(":")[0] for sitting in card.sittings], [f"Sitting {k}" for k in range(1, 4)]
         )
         self.assertIn("three sittings", card.intro)
         self.assertGreater(len(pypdfium2.PdfDocument(work_card_pdf(card, "Letter"))), 1)

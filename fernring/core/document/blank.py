@@ -88,6 +88,10 @@ class Base(Frozen):
 
     name: Annotated[Name, named("Base coat")] = "Night slate"
     colour: Colour = "#20262b"
+    paint: Annotated[
+        Literal["acrylic", "chalk paint"],
+        Fact("Base is", "choice", {name: name for name in ("acrylic", "chalk paint")}),
+    ] = "acrylic"
 
 
 class Blank(Frozen):

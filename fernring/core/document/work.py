@@ -109,6 +109,10 @@ class Work(Frozen):
         chosen("Over the dots", none="nothing", pearl="pearl", glitter="glitter", chrome="chrome"),
     ] = "none"
     selective: Annotated[Tick, named("gloss on the dots, the field matte")] = False
+    use: Annotated[
+        Literal["to look at", "to be used"],
+        chosen("The piece is", to_look_at="to look at", to_be_used="to be used every day"),
+    ] = "to look at"
     backing: Annotated[
         Literal["none", "felt", "cork", "feet", "hanger"],
         chosen("Back", none="nothing", felt="felt", cork="cork", feet="feet", hanger="a hanger"),

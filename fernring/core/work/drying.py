@@ -1,8 +1,9 @@
 """When paint is dry: for touching, for a dot on top, for turning the piece over, for varnish.
 
-t = t0 (h/h0)^p times a factor each for body, medium and surface, times 2^((20 - warmth)/10); h is the height of the
-dot's cap. Some have a least. The numbers stand in tables/drying.json: common practice, no source. What an artist
-reports moves them by a factor for each body and medium (learned.py).
+t = t0 (h/h0)^p times a factor each for body, medium and what lies below, times 2^((20 - warmth)/10); h is the height of
+the dot's cap. A sealed base and dry paint drink as little as a glaze. Some have a least. The numbers stand in
+tables/drying.json: common practice, no source. What an artist reports moves them by a factor for each body and medium
+(learned.py).
 """
 
 from collections.abc import Mapping, Sequence
@@ -32,22 +33,25 @@ class Report(NamedTuple):
 
 @dataclass(frozen=True)
 class Drying:
-    """Drying times (minutes) on this surface in a room of so many degrees Celsius."""
+    """Drying times (minutes) on this surface, its base perhaps `sealed`, in a room of so many degrees Celsius."""
 
     material: str
     warmth: float
     learned: Mapping[Kind, Learned]
+    sealed: bool = False
 
-    def dot(self, diameter: float, paint: Paint, state: State) -> float:
-        """Of a dot (mm): minutes after it was set."""
+    def dot(self, diameter: float, paint: Paint, state: State, on_paint: bool = False) -> float:
+        """Of a dot (mm), perhaps on another one: minutes after it was set."""
         facts = table("drying.json")
         # 1. The height of its cap, and the time of that height.
         height = HEIGHT[paint.body] * diameter
         minutes = facts["top_minutes"] * (height / facts["height"]) ** facts["power"]
-        # 2. Paint and surface; some media take a least time whatever the height.
-        minutes *= facts["body"][paint.body] * facts["medium"][paint.medium] * facts["surface"][self.material]
+        # 2. Paint and what lies below; some media take a least time whatever the height.
+        below = facts["surface"][self.material]
+        below = max(below, facts["surface"]["glazed tile"]) if self.sealed or on_paint else below
+        minutes *= facts["body"][paint.body] * facts["medium"][paint.medium] * below
         minutes = max(minutes, facts["least_medium"].get(paint.medium, 0.0)) * facts["states"][state]
-        least = facts["least"].get(state, 0.0)
+        least = max(facts["least"].get(state, 0.0), facts["least_binder"].get(paint.binder, {}).get(state, 0.0))
         if state == "turn":
             least = facts["least_turn"].get(paint.body, 0.0)
         # 3. The room, and what the artist has seen.
@@ -63,6 +67,10 @@ class Drying:
         facts = table("drying.json")
         return float(facts["coat"][state] * facts["surface"][self.material] * self._room)
 
+    def cured(self, finish: str, use: str) -> float:
+        """Of a last coat of this finish on a piece for this use: minutes until that may begin."""
+        return float(table("drying.json")["cures"][finish][use] * self._room)
+
     def skins(self, paint: Paint) -> float:
         """Minutes in which a dot can still be swirled or pulled."""
         return float(table("drying.json")["skins"][paint.medium] * self._room)
@@ -72,11 +80,11 @@ class Drying:
         return float(2.0 ** ((20.0 - self.warmth) / 10.0))
 
 
-def drying(blank: Blank, warmth: float, reports: Sequence[Report] = ()) -> Drying:
+def drying(blank: Blank, warmth: float, reports: Sequence[Report] = (), sealed: bool = False) -> Drying:
     kinds: dict[Kind, list[Report]] = {}
     for one in reports:
         kinds.setdefault((one.body, one.medium), []).append(one)
-    return Drying(blank.material, warmth, {kind: learned(own) for kind, own in kinds.items()})
+    return Drying(blank.material, warmth, {kind: learned(own) for kind, own in kinds.items()}, sealed)
 
 
 def learned(reports: Sequence[Report]) -> Learned:

@@ -27,6 +27,11 @@ class Edges:
 
 def dries(job: Job, step: Step, state: State) -> float:
     """Minutes until what a step leaves is dry for this; 0 where it leaves nothing wet."""
+    if step.cures and state == "varnish":
+        return step.cures
     if step.coat or step.thin:
         return job.drying.coat(state)
-    return job.drying.dot(step.wide, job.paint(step.shade), state) if step.wide and step.shade >= 0 else 0.0
+    if not step.wide or step.shade < 0:
+        return 0.0
+    on_paint = bool((job.dots.level[step.dots] > 1).any())
+    return job.drying.dot(step.wide, job.paint(step.shade), state, on_paint)

@@ -3,12 +3,11 @@
 from collections import defaultdict
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from itertools import chain
+from itertools import chain, pairwise
 
 import numpy as np
 
 from ..budget import spend
-from ..document.start import InVee, Offset
 from ..dots.index import Index
 from ..dots.table import Whole
 from ..rows.tracks import track_of
@@ -19,6 +18,7 @@ from .kinds import KINDS
 from .kinds.kind import FINISHING, MARKING, PAINTING, PREPARING, Bond
 from .moved import moved
 from .pace import Minutes
+from .placed_by import rows_below
 from .step import After, Step, Within
 
 CLOSE = 0.5  # mm: nearer than this a line laid over dots lies on them
@@ -62,7 +62,7 @@ def graph(job: Job) -> Graph:
     # 2. Painting: what stands on what, what is placed by what, and what the kinds of steps ask.
     of = _step_of(job, painting)
     rules = (
-        *(rule(job, painting, of) for rule in (_standing, _placed, _lines)),
+        *(rule(job, painting, of) for rule in (_standing, _placed, _boundary, _filled, _lines)),
         *(kind.bind(job, own, painting) for kind, own in made),
     )
     for bond in chain(*rules):
@@ -114,28 +114,45 @@ def _standing(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:
                 yield Bond(step, steps[below], "top" if stands_on(one, dots) else None)
 
 
-def _placed(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
-    """A row that is placed by others comes after their own dots: nested on them, in their dips, in the gaps between."""
+def _own(job: Job, steps: Sequence[Step]) -> Mapping[tuple[int, str], list[Step]]:
+    """The steps that set a row's own dots, by row and half."""
     own: dict[tuple[int, str], list[Step]] = defaultdict(list)
     for step in steps:
         if len(step.dots) and job.dots.level[step.dots[0]] < 2:
             own[step.row, step.half].append(step)
+    return own
+
+
+def _placed(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
+    """A row that is placed by others comes after their own dots: nested on them, in their dips, in the gaps between."""
+    own = _own(job, steps)
     for (row, half), mine in own.items():
-        for other in _rows_below(job, row):
+        for other in rows_below(job.solved, row):
             for step in mine:
                 for first in own.get((other, half), ()):
                     yield Bond(step, first)
 
 
-def _rows_below(job: Job, index: int) -> list[int]:
-    """The rows by which a row is placed."""
-    row, near = job.solved.rules[index], job.solved.near[index]
-    kind = track_of(row.track)
-    if kind.fills:
-        return [k for k in range(index) if not job.solved.rows[k].laid]
-    if near is None or not (kind.nests(row) or isinstance(row.start, Offset | InVee)):
-        return []
-    return [near.other_row]
+def _boundary(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
+    """Boundary rows come before all others but lines."""
+    own, first = _own(job, steps), job.come_first
+    for (row, half), mine in own.items():
+        if row in first or job.solved.rows[row].laid:
+            continue
+        for other in first:
+            yield from (Bond(step, one) for step in mine for one in own.get((other, half), ()))
+
+
+def _filled(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
+    """Each shade of a fill is finished before the next is mixed, in the order in which the row names them."""
+    for (row, _half), mine in _own(job, steps).items():
+        if not track_of(job.solved.rules[row].track).fills:
+            continue
+        shades = list(dict.fromkeys(job.solved.palette.index(shade) for shade in job.solved.rules[row].shades))
+        turns = [[step for step in mine if step.shade == shade] for shade in shades]
+        present = [turn for turn in turns if turn]
+        for one, other in pairwise(present):
+            yield from (Bond(step, first) for step in other for first in one)
 
 
 def _lines(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:

@@ -32,20 +32,28 @@ OWN = "the hand would rest on dots of this step: do the places furthest from you
 
 
 class Room(NamedTuple):
-    """`turntable` is by how much the piece is turned clockwise for the first place (degrees), None where no turn
-    serves; `hand` is "clear", or why not."""
+    """`turns` are by how much the piece is turned clockwise for the first place of each part (degrees), None where no
+    turn serves; `hand` is "clear", or why not."""
 
-    turntable: float | None
+    turns: tuple[float | None, ...]
     hand: str
 
+    @property
+    def turntable(self) -> float | None:
+        """For the step's first place."""
+        return self.turns[0]
 
-def rooms(job: Job, steps: Sequence[Step], begins: Sequence[float]) -> tuple[Room, ...]:
-    """For every step, in the order of the work."""
+
+def rooms(
+    job: Job, steps: Sequence[Step], begins: Sequence[float], firsts: Sequence[Sequence[int]]
+) -> tuple[Room, ...]:
+    """For every step, in the order of the work; `firsts` are the places in its dots with which its parts begin, the
+    first of all among them."""
     found: list[Room] = []
     wet: list[tuple[float, Step]] = []
-    for step, begin in zip(steps, begins, strict=True):
+    for step, begin, own in zip(steps, begins, firsts, strict=True):
         wet = [(dry, other) for dry, other in wet if dry > begin]
-        found.append(_room(job, step, [other for _, other in wet]))
+        found.append(_room(job, step, [other for _, other in wet], own))
         if len(step.dots):
             wet.append((begin + step.minutes.mean + dries(job, step, "touch"), step))
     return tuple(found)
@@ -73,9 +81,9 @@ def over(job: Job, steps: Sequence[Step]) -> Over | None:
     return Over(blocked=blocked, wet=wet)
 
 
-def _room(job: Job, step: Step, wet: Sequence[Step]) -> Room:
+def _room(job: Job, step: Step, wet: Sequence[Step], firsts: Sequence[int]) -> Room:
     if not len(step.dots):
-        return Room(None, "clear")
+        return Room((None,), "clear")
     hand, dots = job.piece.work.hand, job.dots
     side = 1.0 if hand.side == "right" else -1.0
     sight = job.solved.halves.of(step.half)
@@ -86,18 +94,18 @@ def _room(job: Job, step: Step, wet: Sequence[Step]) -> Room:
         _Picture(dots.x[some] * mirrored, dots.y[some], dots.radius[some], hand.radius)
         for some in (there[job.back[there] == (step.half == "back")], step.dots)
     )
-    # 2. For each place the directions in which a hand may rest.
-    some = step.dots[:: ceil(len(step.dots) / AT_ONCE)]
+    # 2. For the first place of each part, and for each place, the directions in which a hand may rest.
+    some = np.concatenate((step.dots[list(firsts)], step.dots[:: ceil(len(step.dots) / AT_ONCE)]))
     x, y = dots.x[some] * mirrored, dots.y[some]
     way = np.arange(WAYS) * 2 * pi / WAYS
     spend(LOOKED * len(some) * WAYS)
     rests = x[:, None] + hand.reach * np.sin(way), y[:, None] - hand.reach * np.cos(way)
     clear = others.clear(*rests)
     both = clear & own.clear(*rests)
-    turned = _turn(both[0] if both[0].any() else clear[0], way, x[0], y[0], side)
+    turns = tuple(_turn(both[k] if both[k].any() else clear[k], way, x[k], y[k], side) for k in range(len(firsts)))
     if both.any(axis=1).all():
-        return Room(turned, "clear")
-    return Room(turned, OWN if clear.any(axis=1).all() else BLOCKED)
+        return Room(turns, "clear")
+    return Room(turns, OWN if clear.any(axis=1).all() else BLOCKED)
 
 
 def _turn(clear: Mask, way: Array, x: float, y: float, side: float) -> float | None:

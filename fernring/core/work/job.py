@@ -12,6 +12,7 @@ from ..words.lengths import mm
 from ..words.numbers import counted
 from .drying import Drying
 from .groups import Family, Group, Key, groups, is_tail
+from .placed_by import boundaries
 
 CENTRAL = 1e-6  # mm
 
@@ -46,6 +47,11 @@ class Job:
         """Groups of one dot that lies on a centre, and that dot."""
         found = [(group, int(group.dots[0])) for group in self.of(Family.DOTS) if len(group.dots) == 1]
         return [(group, dot) for group, dot in found if float(self.dots.walk[dot]) < CENTRAL]
+
+    @cached_property
+    def come_first(self) -> frozenset[int]:
+        """Rows that are painted before all others."""
+        return boundaries(self.solved)
 
     @cached_property
     def pulled(self) -> Mapping[int, int]:

@@ -1,4 +1,6 @@
-"""A long step in parts, each as much as the hand does before it looks up: quarter points, a petal, a load."""
+"""A long step in parts, each as much as the hand does before it looks up and turns the piece: quarter points, a petal,
+a load.
+"""
 
 from collections.abc import Sequence
 from typing import NamedTuple
@@ -28,18 +30,31 @@ def parts(job: Job, step: Step) -> tuple[Part, ...]:
         return ()
     if job.dots.layer[dots].any():
         host = job.dots.host[dots]
-        return _named("petal", [0, *(np.flatnonzero(np.diff(host)) + 1).tolist()])
+        return _named("petal", [0, *(np.flatnonzero(np.diff(host)) + 1).tolist()], step)
     if 1 < step.loads < len(dots):
-        return _named("load", step.reloads)
+        return _named("load", step.reloads, step)
     if not job.solved.rows[step.row].one.round:  # no ring has quarter points
         return tuple(Part(f"{counted(min(EIGHT, len(dots) - k))} dots", k) for k in range(0, len(dots), EIGHT))
     return _spread(len(dots))
 
 
-def _named(what: str, firsts: Sequence[int]) -> tuple[Part, ...]:
+def _named(what: str, firsts: Sequence[int], step: Step) -> tuple[Part, ...]:
+    """Of several loads in one part it is said where each begins."""
     if len(firsts) < 2:
         return ()
-    return tuple(Part(f"{what} {k} of {len(firsts)}", first) for k, first in enumerate(firsts, 1))
+    found = []
+    for k, (first, end) in enumerate(zip(firsts, [*firsts[1:], len(step.dots)], strict=True), 1):
+        again = [at - first for at in step.reloads if first < at < end]
+        load = "" if not again or len(again) == end - first - 1 else f", a fresh load after {_listed(again)}"
+        found.append(Part(f"{what} {k} of {len(firsts)}{load}", first))
+    return tuple(found)
+
+
+def _listed(counts: Sequence[int]) -> str:
+    """ "five and ten dots", "one dot"."""
+    names = [counted(count) for count in counts]
+    joined = " and ".join(filter(None, (", ".join(names[:-1]), names[-1])))
+    return f"{joined} {'dot' if counts[-1] == 1 else 'dots'}"
 
 
 def _spread(n: int) -> tuple[Part, ...]:

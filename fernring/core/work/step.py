@@ -32,7 +32,8 @@ class Step:
     painted, `marks` places in its marks; neither is ever stored. `row` and `trim` are numbers as the piece counts
     them, -1 for none; so are `tool` and `shade`. `reloads` are the places in `dots` that begin a new load, `wide` is
     its widest dot or mark (mm). A `coat` leaves the whole piece wet, a `thin` step a place that
-    dries like one; what is below must be dry as the step `needs`.
+    dries like one, what `cures` is dry right through after so many minutes; what is below must be dry as the step
+    `needs`.
     Lengths in words stand in braces, in mm.
     """
 
@@ -51,6 +52,7 @@ class Step:
     wide: float = 0.0
     coat: bool = False
     thin: bool = False
+    cures: float = 0.0
     needs: State | None = None
     cautions: tuple[str, ...] = ()
 

@@ -15,6 +15,7 @@ from .graph import graph
 from .hand_room import Room, over, rooms
 from .job import Job
 from .pace import Pace, factors
+from .parts import Part, parts
 from .schedule import Timed, schedule
 from .step import After, Step, Within
 
@@ -32,9 +33,9 @@ class Leaves(NamedTuple):
 @dataclass(frozen=True, eq=False)
 class Work:
     """`steps` stand in the order of the work; for each `begins` is its minute from the start, `sitting` the number of
-    its sitting, `care` what to do before it and `room` where the hand rests. What binds a step is found by its id;
-    `stages` says what each is a part of (preparing, painting ...), `usual` are its minutes of the hand before anything
-    was learned of that, `refused` says which of the artist's moves cannot be.
+    its sitting, `care` what to do before it, `room` where the hand rests and `parts` what it is done in. What binds a
+    step is found by its id; `stages` says what each is a part of (preparing, painting ...), `usual` are its minutes of
+    the hand before anything was learned of that, `refused` says which of the artist's moves cannot be.
     """
 
     job: Job
@@ -45,6 +46,7 @@ class Work:
     sitting: tuple[int, ...]
     care: tuple[Care, ...]
     room: tuple[Room, ...]
+    parts: tuple[tuple[Part, ...], ...]
     timed: Timed
     stages: tuple[str, ...]
     usual: tuple[float, ...]
@@ -94,14 +96,16 @@ def work(piece: Piece, reports: Sequence[Report] = (), paces: Sequence[Pace] = (
     plan, SpentError past the budget.
     """
     solved = solve_piece(piece)
-    job = Job(solved, drying(piece.blank, piece.work.warmth, reports))
+    job = Job(solved, drying(piece.blank, piece.work.warmth, reports, piece.work.seal_base))
     own = factors(paces)
     bound = graph(job).paced(own)
     timed = schedule(bound, piece.work.costs, over(job, bound.steps))
     steps = tuple(bound.steps[k] for k in timed.order)
+    split = tuple(parts(job, step) for step in steps)
+    firsts = [[part.first for part in own] or [0] for own in split]
     return Work(
         job, steps, timed.begins, bound.after, bound.within, sittings(steps, timed.begins),
-        cares(job, bound, steps, timed.begins), rooms(job, steps, timed.begins), timed,
+        cares(job, bound, steps, timed.begins), rooms(job, steps, timed.begins, firsts), split, timed,
         tuple(bound.stages[step.id] for step in steps),
         tuple(step.minutes.mean / own.get(step.kind, 1.0) for step in steps), bound.refused,
     )  # fmt: skip

@@ -249,6 +249,21 @@ export const FACTS = {
    "colour": {
     "written": "colour",
     "default": "#20262b"
+   },
+   "paint": {
+    "name": "Base is",
+    "written": "choice",
+    "words": [
+     [
+      "acrylic",
+      "acrylic"
+     ],
+     [
+      "chalk paint",
+      "chalk paint"
+     ]
+    ],
+    "default": "acrylic"
    }
   },
   "NamedCentre": {
@@ -2023,6 +2038,21 @@ export const FACTS = {
     "written": "tick",
     "name": "gloss on the dots, the field matte",
     "default": false
+   },
+   "use": {
+    "name": "The piece is",
+    "written": "choice",
+    "words": [
+     [
+      "to look at",
+      "to look at"
+     ],
+     [
+      "to be used",
+      "to be used every day"
+     ]
+    ],
+    "default": "to look at"
    },
    "backing": {
     "name": "Back",

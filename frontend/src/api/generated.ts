@@ -2865,6 +2865,12 @@ export interface components {
              * @default Night slate
              */
             name: string;
+            /**
+             * Base is
+             * @default acrylic
+             * @enum {string}
+             */
+            paint: "acrylic" | "chalk paint";
         };
         /**
          * BaseShade
@@ -2916,7 +2922,8 @@ export interface components {
             /**
              * @default {
              *       "colour": "#20262b",
-             *       "name": "Night slate"
+             *       "name": "Night slate",
+             *       "paint": "acrylic"
              *     }
              */
             base: components["schemas"]["Base"];
@@ -5734,11 +5741,13 @@ export interface components {
         };
         /**
          * PartAnswer
-         * @description A part of a long step in words, and the place in the step's dots of its first.
+         * @description A part of a long step in words, the place in the dots of its first, and how the piece is turned for it.
          */
         PartAnswer: {
             /** First */
             first: number;
+            /** Turntable */
+            turntable: number | null;
             /** Words */
             words: string;
         };
@@ -5944,6 +5953,7 @@ export interface components {
              *       "sides": false,
              *       "swirl": true,
              *       "underbase": false,
+             *       "use": "to look at",
              *       "warmth": 20
              *     }
              */
@@ -8462,6 +8472,12 @@ export interface components {
              * @default false
              */
             underbase: boolean;
+            /**
+             * The piece is
+             * @default to look at
+             * @enum {string}
+             */
+            use: "to look at" | "to be used";
             /**
              * Warmth of the room, °C
              * @default 20

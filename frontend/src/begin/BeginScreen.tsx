@@ -230,7 +230,7 @@ function Measures({ bare, onChange, ask }: MeasuresProps) {
         titled
         colour={blank.base.colour}
         label={blank.base.name}
-        onChange={(base) => setBlank({ base })}
+        onChange={(base) => setBlank({ base: { ...blank.base, ...base } })}
       />
     </section>
   );

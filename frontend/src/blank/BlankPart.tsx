@@ -1,5 +1,5 @@
 /** The blank of the piece: outline, relief, border, centre, guides. Its measures stand on the stone beside. */
-import { wordsOf } from "../api/facts";
+import { fieldsOf, wordsOf } from "../api/facts";
 import type { Blank, Piece, Plan } from "../api/types";
 import { ColourField } from "../parts/ColourField";
 import { StonePhoto } from "../photo/StonePhoto";
@@ -92,7 +92,14 @@ export function BlankPart({ session, piece, plan }: Props) {
             titled
             colour={blank.base.colour}
             label={blank.base.name}
-            onChange={(base) => tryBlank("Set the base coat", { base })}
+            onChange={(base) => tryBlank("Set the base coat", (now) => ({ base: { ...now.base, ...base } }))}
+          />
+          <Choice
+            name={fieldsOf("Base").paint!.name!}
+            titled
+            value={blank.base.paint}
+            options={wordsOf<Blank["base"]["paint"]>("Base", "paint")}
+            onChange={(paint) => tryBlank("Set the base coat", (now) => ({ base: { ...now.base, paint } }))}
           />
         </div>
       </section>

@@ -75,7 +75,7 @@ export function Table({ session, piece, table, steps, problem }: Props) {
           plan={drawn}
           base={piece.blank.base.colour}
           name={`${piece.name} as it is; what comes now glows`}
-          turn={comes?.turntable ?? 0}
+          turn={step?.parts[current]?.turntable ?? comes?.turntable ?? 0}
           guides="none"
           over={(view, width, height) => <Glow {...{ plan, view, width, height, places }} />}
         />

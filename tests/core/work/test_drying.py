@@ -49,6 +49,23 @@ class DryingTest(FernTestCase):
         self.assertGreater(at(material="glazed tile").dot(3.0, paint(), "top"), usual)
         self.assertGreater(at().dot(3.0, paint(medium="gel"), "top"), usual)
 
+    def test_a_sealed_base_and_dry_paint_drink_as_little_as_a_glaze(self) -> None:
+        glazed = at(material="glazed tile").dot(3.0, paint(), "top")
+        sealed = Drying("wood", 20.0, {}, sealed=True)
+        self.assertEqual(sealed.dot(3.0, paint(), "top"), glazed)
+        self.assertEqual(at(material="wood").dot(3.0, paint(), "top", on_paint=True), glazed)
+        self.assertEqual(drying(samples.piece().blank, 20.0, sealed=True).sealed, True)
+
+    def test_enamel_cures_some_days(self) -> None:
+        enamel = paint(binder="bake-on enamel")
+        self.assertGreaterEqual(at().dot(1.0, enamel, "varnish"), 2 * DAY)
+        self.assertEqual(at().dot(1.0, enamel, "top"), at().dot(1.0, paint(), "top"))
+
+    def test_a_coat_cures_longer_for_use_and_in_a_cold_room(self) -> None:
+        self.assertEqual(at().cured("brushed varnish", "to look at"), DAY)
+        self.assertGreater(at().cured("brushed varnish", "to be used"), at().cured("resin", "to look at"))
+        self.assertAlmostEqual(at(10.0).cured("poured", "to look at"), 2 * at().cured("poured", "to look at"))
+
     def test_ten_degrees_warmer_halves_it(self) -> None:
         self.assertAlmostEqual(at(30.0).dot(3.0, paint(), "top") * 2, at(20.0).dot(3.0, paint(), "top"))
         self.assertAlmostEqual(at(10.0).coat("top"), 2 * at(20.0).coat("top"))

@@ -1,5 +1,7 @@
 """What comes before what, what must be dry, what follows at once."""
 
+from itertools import pairwise
+
 from fernring.core.document.piece import Piece
 from fernring.core.solved import solve_piece
 from fernring.core.work.drying import drying
@@ -19,6 +21,11 @@ def bound(piece: Piece) -> Graph:
     return graph(Job(solve_piece(piece), drying(piece.blank, piece.work.warmth)))
 
 
+def wooden() -> Piece:
+    piece = worked(patterns.centre(3.0))
+    return piece.model_copy(update={"blank": piece.blank.model_copy(update={"material": "wood"})})
+
+
 class GraphTest(FernTestCase):
     def kinds(self, found: Graph) -> list[str]:
         return [step.kind for step in found.steps]
@@ -31,7 +38,7 @@ class GraphTest(FernTestCase):
 
     def test_preparing_by_material_and_choice(self) -> None:
         for material, wanted in (
-            ("wood", ["sand", "base coat", "base coat"]),
+            ("wood", ["sand", "base coat", "sand", "base coat"]),
             ("cast stone", ["fill holes", "base coat", "base coat"]),
             ("glazed tile", ["base coat", "base coat"]),
         ):
@@ -42,6 +49,49 @@ class GraphTest(FernTestCase):
         kinds = self.kinds(bound(worked(patterns.centre(3.0), base_coats=1, seal_base=True, coat="none")))
         wanted = ["base coat", "seal the base", "seal the base", "mark out", "dots", "guides off", "check"]
         self.assertEqual([kind for kind in kinds if kind != "fill holes"], wanted)
+
+    def test_chalk_paint_covers_in_one_coat_but_for_stone_that_drinks_it(self) -> None:
+        """Common practice, no source."""
+        for material, paint, coats in (
+            ("glazed tile", "chalk paint", 1), ("cast stone", "chalk paint", 2), ("glazed tile", "acrylic", 2),
+        ):  # fmt: skip
+            piece = worked(patterns.centre(3.0)).model_dump(mode="json")
+            base = {**piece["blank"]["base"], "paint": paint}
+            piece = patterns.read({**piece, "blank": {**piece["blank"], "material": material, "base": base}})
+            steps = [step for step in bound(piece).steps if step.kind == "base coat"]
+            self.assertEqual(len(steps), coats, (material, paint))
+            self.assertEqual("drinks the first" in steps[0].words, material == "cast stone")
+        sanded = [step for step in bound(wooden()).steps if step.kind == "sand"]
+        self.assertTrue(all("dust mask" in step.cautions[0] for step in sanded))
+
+    def test_boundary_rows_come_first_and_guides_come_off_after_them(self) -> None:
+        rows = [patterns.row(f"r{k}", 2.0, distance=patterns.at(10.0 + 6 * k), **SIX) for k in range(5)]
+        rows.append(patterns.row("e", 3.0, distance=patterns.at(42.0), boundary=True, start=patterns.LINES))
+        rows.append(patterns.line("l", 0.8, distance=patterns.at(42.0), laid="under"))
+        found = bound(worked(*rows, erase="after the first rows"))
+        edge, off = self.step(found, "dots", 5), self.step(found, "guides off")
+        for row in range(5):
+            self.assertTrue(self.after(found, self.step(found, "dots", row), edge), row)
+        self.assertTrue(self.after(found, off, edge))
+        self.assertFalse(self.after(found, edge, off))
+        self.assertTrue(self.after(found, edge, self.step(found, "lines")))
+        # One that is nested comes when that is there on which it lies.
+        rows[5] = patterns.row("e", 3.0, boundary=True)
+        found = bound(worked(*rows[:6]))
+        self.assertTrue(self.after(found, self.step(found, "dots", 5), self.step(found, "dots", 4)))
+        self.assertFalse(self.after(found, self.step(found, "dots", 4), self.step(found, "dots", 5)))
+
+    def test_each_shade_of_a_fill_is_finished_before_the_next(self) -> None:
+        """Common practice, no source."""
+        names = ["teal", "pale", "red"]
+        fill = patterns.row("f", 6.0, 3.0, gap=0.3, track={"kind": "fill", "shading": "outward"},
+                            shades=patterns.shades(*names))  # fmt: skip
+        piece = worked(patterns.row("a", 3.0, distance=patterns.at(20), **SIX), fill)
+        found = work(piece)
+        shades = [found.solved.palette.shades[step.shade].name for step in found.steps if step.row == 1]
+        self.assertEqual(len(shades), 6)
+        self.assertEqual(list(dict.fromkeys(shades)), [name.capitalize() for name in names])
+        self.assertEqual(sum(one != other for one, other in pairwise(shades)), 2)
 
     def test_each_coat_waits_for_the_one_below(self) -> None:
         found = bound(worked(patterns.centre(3.0)))
@@ -166,8 +216,44 @@ class GraphTest(FernTestCase):
                 self.assertEqual([one.state for one in self.after(found, own[0], dots)], ["varnish"])
                 self.assertTrue(self.after(found, glue, own[-1]))
             self.assertTrue(self.after(found, back, glue))
+            self.assertNotIn("ready", self.kinds(found))
             self.assertIn("glue", glue.cautions[0])
             self.assertEqual((glue.tool, glue.shade, glue.loads, len(glue.marks)), (-1, -1, 0, 6))
+
+    def test_a_coat_cures_for_what_the_piece_is_for(self) -> None:
+        """A day between varnish and handling: common practice, no source."""
+        day = 1440.0
+        for coat, use, least in (
+            ("brushed varnish", "to look at", day), ("brushed varnish", "to be used", 5 * day),
+            ("resin", "to look at", 2 * day),
+        ):  # fmt: skip
+            found = bound(worked(patterns.centre(3.0), coat=coat, use=use, coats=2, backing="cork"))
+            back, (first, last) = self.step(found, "back"), [one for one in found.steps if one.kind == "coat"]
+            (wait,) = [one for one in self.after(found, back, last) if one.state == "varnish"]
+            self.assertGreaterEqual(wait.wait, least)
+            # The next coat comes when the one below is dry, not when it has cured.
+            self.assertLess(max(one.wait for one in self.after(found, last, first)), 3 * 60.0)
+        ready = self.step(bound(worked(patterns.centre(3.0), use="to be used", backing="cork")), "ready")
+        self.assertIn("not for food", ready.cautions[0])
+
+    def test_enamel_cures_some_days_before_it_is_baked(self) -> None:
+        """Common practice, no source."""
+        piece = worked(patterns.centre(3.0), coat="baked").model_dump(mode="json")
+        paints = [{**paint, "binder": "bake-on enamel"} for paint in piece["paints"]]
+        found = bound(patterns.read({**piece, "paints": paints}))
+        (wait,) = self.after(found, self.step(found, "bake"), self.step(found, "dots"))
+        self.assertGreaterEqual(wait.wait, 2 * 1440.0)
+
+    def test_what_can_be_printed_is_said_where_the_piece_is_marked_out(self) -> None:
+        plain = self.step(bound(worked(patterns.centre(3.0))), "mark out").words
+        self.assertIn("the guide at full size.", plain)
+        fish = {"id": "f", "name": "Fish", "area": {"kind": "form", "form": "fish", "across": 20.0, "down": 12.0}}
+        disc = {"id": "d", "name": "Disc", "area": {"kind": "disc", "diameter": 10.0}}
+        piece = worked(patterns.centre(3.0)).model_dump(mode="json")
+        words = self.step(bound(patterns.read({**piece, "bare": [fish, disc]})), "mark out").words
+        self.assertIn("the mirrored transfer sheet for Fish.", words)
+        ball = patterns.read({**piece, **BALL})
+        self.assertIn("pole and wrap strips", self.step(bound(ball), "mark out").words)
 
     def test_a_move_is_kept_where_nothing_speaks_against_it(self) -> None:
         rows = [patterns.row(f"r{k}", 3.0, distance=patterns.at(15.0 + 9 * k), **SIX) for k in range(2)]

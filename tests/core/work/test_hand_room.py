@@ -22,7 +22,7 @@ def rested(*rows: patterns.Document, begins: tuple[float, ...] | None = None, **
     piece = worked(*rows, hand=hand)
     job = Job(solve_piece(piece), drying(piece.blank, 20.0))
     steps = list(DOTTING.make(job))
-    return list(rooms(job, steps, begins or tuple(float(k) for k in range(len(steps)))))
+    return list(rooms(job, steps, begins or tuple(float(k) for k in range(len(steps))), [[0]] * len(steps)))
 
 
 def dot(ident: str, degrees: float, distance: float, size: float = 3.0) -> patterns.Document:
@@ -67,7 +67,7 @@ class HandRoomTest(FernTestCase):
         self.assertEqual(len(rested(dot("a", 0.0, 30.0), dot("b", 10.0, 30.0))), 2)
         piece = worked(patterns.row("a", 4.0, trims=[patterns.swipe(5.0)]))
         job = Job(solve_piece(piece), drying(piece.blank, 20.0))
-        self.assertEqual(rooms(job, [], ()), ())
+        self.assertEqual(rooms(job, [], (), ()), ())
         self.assertTrue(np.isfinite([room.turntable or 0.0 for room in rested(dot("a", 0.0, 30.0))]).all())
 
 

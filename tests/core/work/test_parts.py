@@ -1,5 +1,7 @@
 """Long steps in parts: quarter points first (common practice, no source), petals, loads."""
 
+import numpy as np
+
 from fernring.core.document.piece import Piece
 from fernring.core.solved import solve_piece
 from fernring.core.work.drying import drying
@@ -42,6 +44,23 @@ class PartsTest(FernTestCase):
         found = self.parts(piece, "petals")
         self.assertEqual(found[0], ("petal 1 of 6", 0))
         self.assertEqual(len(found), 6)
+
+    def test_a_petal_of_two_loads_says_where_the_second_begins(self) -> None:
+        trims = [patterns.walk(1.6, load="one", count=4)]
+        piece = worked(ring(6, gap=14.0, trims=trims), petals="one by one", **QUICK)
+        words, _ = self.parts(piece, "petals")[0]
+        self.assertRegex(words, r"^petal 1 of 6, a fresh load after \w+ dots?$")
+
+    def test_each_part_turns_the_piece_to_the_hand(self) -> None:
+        """Places a quarter apart are turned by a quarter; petals by as much as their hosts lie apart."""
+        piece = worked(ring(6, gap=14.0, trims=[patterns.walk(1.0, load="each", count=3)]), **QUICK)
+        found = work(piece)
+        k = next(k for k, step in enumerate(found.steps) if step.kind == "petals")
+        turns = found.room[k].turns
+        self.assertEqual(len(turns), len(found.parts[k]), 6)
+        self.assertEqual(found.room[k].turntable, turns[0])
+        apart = np.diff([turn for turn in turns if turn is not None]) % 60
+        self.assertTrue(np.allclose(np.minimum(apart, 60 - apart), 0.0, atol=8.0), turns)
 
     def test_heads_of_tails_come_in_one_go(self) -> None:
         piece = worked(ring(12, trims=[patterns.swipe(5.0)]), **QUICK)

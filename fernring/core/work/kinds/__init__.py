@@ -17,6 +17,7 @@ from .overlay import OVERLAY
 from .petals import PETALS
 from .pilot import PILOT
 from .pull import PULL
+from .ready import READY
 from .repair import REPAIR
 from .sand import SAND
 from .seal import SEAL
@@ -32,5 +33,5 @@ from .zone import ZONE
 KINDS: tuple[StepKind, ...] = (
     SAND, FILL_HOLES, BASE_COAT, SIDES, UNDERBASE, ZONE, SEAL, MASK, MARK_OUT, PILOT, DOTTING, SWIRL, PULL, PETALS,
     STROKE, LINE,
-    TOPS, REPAIR, TURN, ERASE, CHECK, PEEL, OVERLAY, BAKE, COAT, SELECTIVE, GLUE, BACK,
+    TOPS, REPAIR, TURN, ERASE, CHECK, PEEL, OVERLAY, BAKE, COAT, SELECTIVE, GLUE, BACK, READY,
 )  # fmt: skip

@@ -26,7 +26,7 @@ def _make(job: Job) -> Iterator[Step]:
         words = f"{done}: coat {counted(k + 1)} of {counted(work.coats)}."
         yield Step(
             id=f"coat/{k + 1}", kind="coat", words=words, minutes=minutes(300), coat=True,
-            needs="top" if k else "varnish", cautions=(caution,),
+            needs="top" if k else "varnish", cures=job.drying.cured(work.coat, work.use), cautions=(caution,),
         )  # fmt: skip
 
 

@@ -21,7 +21,8 @@ def _bind(job: Job, own: Sequence[Step], painting: Sequence[Step]) -> Iterator[B
             if step.row >= 0 and not _early(job):
                 yield Bond(erase, step, erase.needs)
             elif _own(job, step):
-                yield Bond(erase, step, erase.needs) if step.row < FIRST_ROWS else Bond(step, erase)
+                first = step.row < FIRST_ROWS or step.row in job.come_first
+                yield Bond(erase, step, erase.needs) if first else Bond(step, erase)
 
 
 def _own(job: Job, step: Step) -> bool:

@@ -2,6 +2,7 @@
 
 from collections.abc import Iterator
 
+from ...document.region import Stands
 from ...guides.markers import markers
 from ..job import Job
 from ..pace import minutes
@@ -15,8 +16,17 @@ def _make(job: Job) -> Iterator[Step]:
     piece = job.piece
     marker = piece.guides.marker or markers(piece.blank)[0].name
     lines = piece.segments + len(piece.guides.circles) + len(piece.guides.at_rows)
-    words = f"Find the centre and draw the guides with {marker}: faint lines, and wipe their dust off."
+    words = f"Find the centre and draw the guides with {marker}: faint lines, and wipe their dust off. {_printed(job)}"
     yield Step(id="mark out", kind="mark out", words=words, minutes=minutes(120 + EACH_S * lines), needs="top")
+
+
+def _printed(job: Job) -> str:
+    """What the print room has for it."""
+    if job.solved.ground.back is not None:
+        return "The print room has the pole and wrap strips for it."
+    drawn = [area.name for area in job.piece.bare if isinstance(area.area, Stands)]
+    rubbed = f", and the mirrored transfer sheet for {', '.join(drawn)}" if drawn else ""
+    return f"The print room has the guide at full size{rubbed}."
 
 
 MARK_OUT = StepKind(stage=MARKING, make=_make)

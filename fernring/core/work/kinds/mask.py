@@ -17,7 +17,7 @@ def _masks(job: Job) -> list[BareArea]:
 
 def _lay(job: Job) -> Iterator[Step]:
     for area in _masks(job):
-        words = f"Lay the mask {area.name} on the dry base at its place, and rub its edge down all round."
+        words = f"Cut the mask {area.name} by its sheet, lay it on the dry base, and rub its edge down all round."
         yield Step(id=f"mask/{area.id}", kind="mask", words=words, minutes=minutes(180), needs="top")
 
 
