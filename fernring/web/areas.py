@@ -8,7 +8,7 @@ from pydantic import Field, model_validator
 from ..core.document.blank import Blank
 from ..core.document.numbers import Ident, Tick, readable
 from ..core.document.piece import Piece
-from ..core.document.region import MOST_LETTERS, Font, Form, FormRegion, WordRegion, require_letters
+from ..core.document.region import MOST_LETTERS, EndsRegion, Font, Form, FormRegion, WordRegion, require_letters
 from ..core.proposals import begun
 from ..core.proposals.back import back_of
 from ..core.proposals.words import largest_word, new_word, what_comes_off
@@ -54,7 +54,7 @@ class MaskRequest(Asked):
     area: Ident
 
 
-class BackRequest(Asked):
+class WholeRequest(Asked):
     piece: PieceBody
 
 
@@ -62,6 +62,12 @@ class BackRequest(Asked):
 def post_begin_figure(request: FigureRequest) -> FormRegion:
     """A figure in the middle of the blank, in its own proportion."""
     return begun.figure(request.blank, request.form)
+
+
+@router.post("/begin/ends")
+def post_begin_ends(request: WholeRequest) -> EndsRegion:
+    """The ends of an oval, the corners of a square, beyond a circle about the centre."""
+    return begun.ends_of(request.piece)
 
 
 @router.post("/region/word")
@@ -83,6 +89,6 @@ def post_begin_comes_off(request: MaskRequest) -> Piece:
 
 
 @router.post("/begin/back")
-def post_begin_back(request: BackRequest) -> Piece:
+def post_begin_back(request: WholeRequest) -> Piece:
     """A piece for the plain back of the blank."""
     return back_of(request.piece)

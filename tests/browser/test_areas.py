@@ -1,6 +1,7 @@
 """Figures, words and masks put on the blank, filled, dotted round and taken off, as a person does it."""
 
 import json
+from itertools import groupby
 from typing import Any
 
 from playwright.sync_api import Locator, expect
@@ -83,8 +84,11 @@ class AreasTest(AreaTestCase):
         self.assertTrue(all(row["painted"] > 10 for row in plan["rows"]), [row["painted"] for row in plan["rows"]])
         # Another one like it, and its steps size by size.
         self.fill("Another one like it", "2")
+        self.page.keyboard.press("F8")
+        expect(self.page.get_by_label("Another one like it", exact=True)).to_have_value("3")
+        self.expect_saved()
         piece = self.document()
-        self.assertEqual(piece["rows"][3]["track"]["seed"], 2)
+        self.assertEqual(piece["rows"][3]["track"]["seed"], 3)
         steps = [step for step in self.ask("work", {"piece": piece})["steps"] if step["row"] == piece["rows"][3]["id"]]
         told = sum(len(step["dots"]) for step in steps)
         self.assertEqual(told, self.ask("plan", piece)["rows"][3]["painted"])
@@ -99,7 +103,13 @@ class AreasTest(AreaTestCase):
         expect(self.summary()).to_contain_text("1 row,")
         plan = self.planned()
         self.assertGreater(plan["rows"][0]["painted"], 150)
-        # Each shade is one step after the other: it is mixed and finished before the next. The word can be rubbed on.
+        self.choose("Bands of", "equal area")
+        expect(self.summary()).to_contain_text("1 row,")
+        # Each shade is finished before the next is mixed.
+        steps = self.ask("work", {"piece": self.document()})["steps"]
+        shades = [step["shade"] for step in steps if step["kind"] == "dots"]
+        self.assertEqual(len(list(groupby(shades))), len(set(shades)))
+        # The word can be rubbed on.
         self.page.get_by_role("link", name="Print").click()
         self.press("Transfer sheet, mirrored")
         expect(self.page.get_by_role("img", name="Page 1")).to_be_visible()
@@ -164,6 +174,17 @@ class AreasTest(AreaTestCase):
         sizes = [2 * r for r in plan["dots"]["r"]]
         self.assertLessEqual(sum(size > max(sizes) - 1e-6 for size in sizes), 5)
         self.assertGreater(len(sizes), 30)
+
+    def test_the_ends_of_an_oval_are_filled_by_themselves(self) -> None:
+        self.begin_bare("Two ends", OVAL)
+        self.press("Its ends or corners")
+        ends = self.card("Ends")
+        expect(ends.get_by_label("Beyond a circle", exact=True)).to_have_value("90")
+        self.measure(ends, Only_number="2")
+        self.paint(ends, "Fill its inside", 1)
+        plan = self.planned()
+        self.assertGreater(len(plan["dots"]["x"]), 20)
+        self.assertLess(max(plan["dots"]["x"]), 0)  # clockwise from straight up the second is the left one
 
     def test_a_name_on_the_back(self) -> None:
         self.begin_bare("Gift", OVAL)

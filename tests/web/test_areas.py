@@ -17,6 +17,15 @@ class AreasTest(WebTestCase):
         again = self.client.post("/api/region/largest", json={"blank": self.blank(), "word": smaller}).json()
         self.assertAlmostEqual(again["height"], word["height"], delta=0.02)
 
+    def test_ends_begin_at_the_circle_of_the_guides_or_the_largest(self) -> None:
+        piece = self.json(blank=self.blank())
+        found = self.client.post("/api/begin/ends", json={"piece": piece}).json()
+        self.assertEqual(found, {"kind": "ends", "beyond": 90.0, "only": None})
+        piece["guides"]["boundary"] = 84.0
+        self.assertEqual(self.client.post("/api/begin/ends", json={"piece": piece}).json()["beyond"], 84.0)
+        refused = self.client.post("/api/begin/ends", json={"piece": self.json()})
+        self.refused(refused, 422, "fit", "no ends or corners beyond a circle", None)
+
     def test_what_cannot_be_written(self) -> None:
         for text, code, words, field in (
             ("日本", "value", "have no “日本”", ""),

@@ -1,4 +1,4 @@
-"""Areas of the blank: a disc, a band, a figure, a word, closed lines, the blank's own outline. Lengths in mm."""
+"""Areas of the blank: a disc, a band, a figure, a word, closed lines, its own outline, its ends. Lengths in mm."""
 
 from typing import Annotated, Literal, get_args
 
@@ -180,8 +180,21 @@ class OutlineRegion(Frozen):
     inward: Annotated[Length, named("Inside the edge")] = 0.0
 
 
+class EndsRegion(Frozen):
+    """What of the blank lies beyond a circle about its centre: the two ends of an oval, the corners of a square. `only`
+    one of them, counted clockwise from straight up.
+    """
+
+    kind: Literal["ends"] = "ends"
+    beyond: Annotated[float, Field(strict=True, allow_inf_nan=False, ge=1, le=1000), named("Beyond a circle", "length")]
+    only: Annotated[
+        Annotated[int, Field(strict=True, ge=1, le=12)] | None, named("Only number", "count", none="all of them")
+    ] = None
+
+
 Region = Annotated[
-    DiscRegion | BandRegion | ShapeRegion | FormRegion | WordRegion | OutlineRegion, Field(discriminator="kind")
+    DiscRegion | BandRegion | ShapeRegion | FormRegion | WordRegion | OutlineRegion | EndsRegion,
+    Field(discriminator="kind"),
 ]
 
 

@@ -14,19 +14,21 @@ from ..document.kit import Tool
 from ..document.names import fresh_id
 from ..document.outline import Odd, Outline, Polygon, Round, Spoked, Square
 from ..document.piece import Piece
-from ..document.region import Form, FormRegion
+from ..document.region import EndsRegion, Form, FormRegion
 from ..document.relief import Ball, Egg, Flat, Plate, Relief
 from ..document.row import Row
 from ..document.shelf import Paint, PaintShade
 from ..document.work import Work
 from ..errors import FitError
 from ..ground.ground import Ground
+from ..regions.ends import ends
 from ..regions.forms import proportion
 from ..rows.tracks import TRACKS
 from ..rows.tracks.kind import TrackKind
 from ..rows.trims import TRIMS, Trim, trim_kind
 from ..rows.trims.kind import TrimRule
 from ..solved import solve_piece
+from ..words.lengths import mm
 from .asked import require_row
 from .starting.colours import accents, by_contrast, covering
 
@@ -50,6 +52,18 @@ def figure(blank: Blank, form: Form) -> FormRegion:
     """A figure in the middle of the blank, two fifths as wide as that, in its own proportion."""
     across = round(FIGURE * across_mm(blank.outline), 1)
     return FormRegion(form=form, across=across, down=round(across * proportion(form, 5), 1))
+
+
+def ends_of(piece: Piece) -> EndsRegion:
+    """What lies beyond the circle of the guides, or beyond the largest circle about the centre. Raises FitError where
+    nothing does.
+    """
+    outline = solve_piece(piece).ground.outline
+    widest = 2 * float(np.hypot(*outline.T).min())
+    beyond = round(piece.guides.boundary or widest, 1)
+    if not ends([outline], beyond / 2):
+        raise FitError(f"this blank has no ends or corners beyond a circle of {mm(beyond)} about its centre")
+    return EndsRegion(beyond=beyond)
 
 
 def border_for(across: float) -> float:

@@ -11,6 +11,7 @@ from ..document.region import (
     BandRegion,
     BareArea,
     DiscRegion,
+    EndsRegion,
     FormRegion,
     OutlineRegion,
     ShapeRegion,
@@ -21,6 +22,7 @@ from ..document.region import Region as Described
 from ..dots.table import Array
 from ..geometry.outline.polygon import turned
 from ..kept import Kept
+from .ends import ends
 from .forms import form_lines
 from .ground_left import polygons_of
 from .region import Region
@@ -90,6 +92,19 @@ def _outline(described: OutlineRegion, site: Site) -> Region:
     return Shape(moved_edge(site, described.inward) or [NOWHERE])
 
 
+def _ends(described: EndsRegion, site: Site) -> Region:
+    found = [end.outlines()[0] for end in ends([site.outline], described.beyond / 2)]
+    clockwise = sorted(found, key=_bearing)
+    chosen = clockwise[described.only - 1 : described.only] if described.only else clockwise
+    return Shape(chosen or [NOWHERE])
+
+
+def _bearing(line: Array) -> float:
+    """Clockwise from straight up (rad), of the middle of a closed line."""
+    x, y = (line.min(axis=0) + line.max(axis=0)) / 2
+    return float(np.round(np.arctan2(x, -y) % (2 * np.pi), 6) % (2 * np.pi))
+
+
 def _form(described: FormRegion, _: Site) -> Region:
     lines = form_lines(described.form, described.across, described.down, described.points)
     return Shape(stood(described, lines), "non-zero" if described.times > 1 else "even-odd")
@@ -124,4 +139,5 @@ KINDS: Mapping[type[BaseModel], Callable[[Any, Site], Region]] = {
     FormRegion: _form,
     WordRegion: _word,
     OutlineRegion: _outline,
+    EndsRegion: _ends,
 }

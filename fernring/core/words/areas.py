@@ -10,6 +10,7 @@ from ..document.region import (
     BandRegion,
     BareArea,
     DiscRegion,
+    EndsRegion,
     FormRegion,
     OutlineRegion,
     ShapeRegion,
@@ -69,6 +70,11 @@ def _outline(area: OutlineRegion) -> str:
     return f"all that lies {mm(area.inward)} inside the edge" if area.inward else "all of the blank"
 
 
+def _ends(area: EndsRegion) -> str:
+    which = f"number {area.only} of what" if area.only else "all that"
+    return f"{which} lies beyond a circle {mm(area.beyond)} across"
+
+
 def _stands(area: Stands) -> list[str]:
     found = [_aside(area.x, area.y).removeprefix(", ")] if area.x or area.y else []
     found += [f"turned by {area.turn:g}°"] if area.turn else []
@@ -92,4 +98,5 @@ WORDS: Mapping[type[BaseModel], Callable[[Any], str]] = {
     FormRegion: _form,
     WordRegion: _word,
     OutlineRegion: _outline,
+    EndsRegion: _ends,
 }

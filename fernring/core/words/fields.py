@@ -35,9 +35,10 @@ Facts = dict[str, Any]
 MODELS: tuple[type[BaseModel], ...] = (
     piece.Piece, blank.Blank, blank.Base, blank.NamedCentre, blank.SetCentre, blank.AtDegrees, guides.Guides,
     guides.CircleSteps, guides.GuideCircle, region.BareArea, region.DiscRegion, region.BandRegion,
-    region.FormRegion, region.ShapeRegion, region.WordRegion, region.OutlineRegion, region.AreaBase, row.Row,
-    member.Member, member.Group, piece.Accepted, PerSegment, Absolute, AtWalk, FromEdge, AtAngle, ToLength, ToCircle,
-    motif.Motif, motif.Spot, motif.AtSpots, motif.AroundCentre, motif.Width, ToAngle, Size, Layer, ByAngle, ByDistance,
+    region.FormRegion, region.ShapeRegion, region.WordRegion, region.OutlineRegion, region.EndsRegion,
+    region.AreaBase, row.Row, member.Member, member.Group, piece.Accepted, PerSegment, Absolute, AtWalk, FromEdge,
+    AtAngle, ToLength, ToCircle, motif.Motif, motif.Spot, motif.AtSpots, motif.AroundCentre, motif.Width, ToAngle,
+    Size, Layer, ByAngle, ByDistance,
     kit.Tool, kit.Load, shelf.Paint, shelf.Swab, shelf.Ramp, shelf.MixedPot, work.Work, work.Hand, work.Costs,
     measurement.Measurement,
     work.Corrected, work.Mixed, painted.Found,

@@ -844,6 +844,23 @@ export const FACTS = {
     "default": 0.0
    }
   },
+  "EndsRegion": {
+   "beyond": {
+    "name": "Beyond a circle",
+    "written": "length",
+    "least": 1,
+    "most": 1000
+   },
+   "only": {
+    "name": "Only number",
+    "written": "count",
+    "none": "all of them",
+    "least": 1,
+    "most": 12,
+    "open": true,
+    "whole": true
+   }
+  },
   "AreaBase": {
    "paints": {
     "fewest": 1,
@@ -3002,6 +3019,10 @@ export const FACTS = {
      [
       "equal paint",
       "equal paint"
+     ],
+     [
+      "equal areas",
+      "equal area"
      ],
      [
       "equal steps",

@@ -144,6 +144,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/begin/ends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Post Begin Ends
+         * @description The ends of an oval, the corners of a square, beyond a circle about the centre.
+         */
+        post: operations["post_begin_ends"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/begin/figure": {
         parameters: {
             query?: never;
@@ -2753,10 +2773,6 @@ export interface components {
             /** Resting */
             resting: boolean;
         };
-        /** BackRequest */
-        BackRequest: {
-            piece: components["schemas"]["Piece"];
-        };
         /**
          * Ball
          * @description Both halves of a ball as wide as the outline, the poles at the hanger or to the sides.
@@ -2813,7 +2829,7 @@ export interface components {
          */
         BareArea: {
             /** Area */
-            area: components["schemas"]["DiscRegion"] | components["schemas"]["BandRegion"] | components["schemas"]["ShapeRegion"] | components["schemas"]["FormRegion"] | components["schemas"]["WordRegion"] | components["schemas"]["OutlineRegion"];
+            area: components["schemas"]["DiscRegion"] | components["schemas"]["BandRegion"] | components["schemas"]["ShapeRegion"] | components["schemas"]["FormRegion"] | components["schemas"]["WordRegion"] | components["schemas"]["OutlineRegion"] | components["schemas"]["EndsRegion"];
             base?: components["schemas"]["AreaBase"] | null;
             /**
              * Gap to it
@@ -3833,6 +3849,22 @@ export interface components {
             widest: number;
         };
         /**
+         * EndsRegion
+         * @description What of the blank lies beyond a circle about its centre: the two ends of an oval, the corners of a square. `only`
+         *     one of them, counted clockwise from straight up.
+         */
+        EndsRegion: {
+            /** Beyond a circle */
+            beyond: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ends";
+            /** Only number */
+            only?: number | null;
+        };
+        /**
          * EverydayAnswer
          * @description A kind of blank by its everyday name; lengths in `words` stand in braces, in mm.
          */
@@ -3910,7 +3942,7 @@ export interface components {
          * @description Dots of the pattern's sizes in an area, large to small. None touches another, an edge or what is there.
          *
          *     `areas` names areas: their insides are filled, or what lies round them; none stands for all that lies inside the
-         *     border. The row's shades take turns, or go in bands of equal paint or of equal width. Where the area looks alike in
+         *     border. The row's shades take turns, or go in bands of equal paint, area or width. Where the area looks alike in
          *     every segment, so does the fill, unless it is to be `free`. Another `seed` gives another fill like it.
          */
         FillTrack: {
@@ -3924,7 +3956,7 @@ export interface components {
              * @default equal paint
              * @enum {string}
              */
-            bands: "equal paint" | "equal steps";
+            bands: "equal paint" | "equal areas" | "equal steps";
             /**
              * free, not the same in every segment
              * @default false
@@ -8279,6 +8311,10 @@ export interface components {
             /** Tool */
             tool: string;
         };
+        /** WholeRequest */
+        WholeRequest: {
+            piece: components["schemas"]["Piece"];
+        };
         /**
          * WithMineAnswer
          * @description What the kit has instead of the piece's sizes, and the changes by which the piece takes these. `lost` counts what
@@ -8735,7 +8771,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BackRequest"];
+                "application/json": components["schemas"]["WholeRequest"];
             };
         };
         responses: {
@@ -9090,6 +9126,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CountAnswer"];
+                };
+            };
+            /** @description The request cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Asked by a page of another site. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such thing in this studio. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value is out of bounds. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A fault of the program; what happened is in the server's log. */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The studio file cannot be written. */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    post_begin_ends: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WholeRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EndsRegion"];
                 };
             };
             /** @description The request cannot be read. */

@@ -22,6 +22,7 @@ const REGIONS: Record<string, string> = {
   shape: "ShapeRegion",
   word: "WordRegion",
   outline: "OutlineRegion",
+  ends: "EndsRegion",
 };
 
 /** Rows about an area, in a painter's words. */

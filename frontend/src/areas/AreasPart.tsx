@@ -121,6 +121,7 @@ function NewAreas({ piece, add }: { piece: Piece; add: (area: BareArea) => void 
       const area = await need(client.POST("/api/region/word", { body: { blank: piece.blank, text, font } }));
       return [text, area];
     });
+  const ends = () => asked(async () => ["Ends", await need(client.POST("/api/begin/ends", { body: { piece } }))]);
   const button = { size: "compact-sm", variant: "light", disabled: full } as const;
   return (
     <div className="chips">
@@ -145,6 +146,9 @@ function NewAreas({ piece, add }: { piece: Piece; add: (area: BareArea) => void 
       </Button>
       <Button {...button} onClick={() => put("Inside the edge", { kind: "outline", inward: 10 })}>
         Inside the edge
+      </Button>
+      <Button {...button} onClick={() => void ends()}>
+        Its ends or corners
       </Button>
       <FileChooser accept={`${SVG_FILES},${PICTURES}`} onFile={read}>
         {(open) => (

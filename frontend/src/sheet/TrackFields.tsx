@@ -7,6 +7,7 @@ import { withRow } from "../piece/edits";
 import { Choice } from "../studio/Choice";
 import { FileChooser, SVG_FILES } from "../studio/FileChooser";
 import { tellProblem } from "../studio/notice";
+import { AnotherFill } from "./AnotherFill";
 import { AreasOf } from "./AreasOf";
 import { GapsOf } from "./GapsOf";
 import { askedOfRow, changeRow, type RowProps } from "./props";
@@ -68,6 +69,7 @@ export function TrackFields(props: RowProps) {
           ),
         }}
       />
+      {fieldsOf(trackOf(row).model).seed && <AnotherFill {...props} model={trackOf(row).model} />}
       {trackOf(row).groups && !isDrawn(row) && <GroupFields {...props} />}
     </>
   );

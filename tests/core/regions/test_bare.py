@@ -7,8 +7,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 from shapely import Point, Polygon
 
-from fernring.core.document.region import BandRegion, DiscRegion, ShapeRegion
+from fernring.core.document.region import BandRegion, DiscRegion, EndsRegion, ShapeRegion
+from fernring.core.geometry.outline.shapes import oval, rectangle
+from fernring.core.geometry.surface import Plane
 from fernring.core.regions.bare import region_of
+from fernring.core.regions.site import Site
 from tests.assertions import FernTestCase
 from tests.blanks import site
 
@@ -27,6 +30,20 @@ class DistanceTest(FernTestCase):
         wanted = star.exterior.distance(point) * (-1 if star.contains(point) else 1)
         found = region.signed_distance(np.array([x]), np.array([y]))
         self.assert_mm(float(found[0]), wanted, 1e-9)
+
+    def test_ends_and_corners_beyond_a_circle(self) -> None:
+        """Counted clockwise from straight up; none where the circle leaves nothing."""
+        stone = Site(Plane(80.0), oval(160, 80))
+        both = region_of(EndsRegion(beyond=80), stone)
+        self.assertLess(abs(both.area - np.pi * (80 * 40 - 1600)), 160)
+        right, left = (region_of(EndsRegion(beyond=80, only=k), stone) for k in (1, 2))
+        x, y = np.array([60.0, -60.0, 0.0]), np.zeros(3)
+        self.assertEqual(right.contains(x, y).tolist(), [True, False, False])
+        self.assertEqual(left.contains(x, y).tolist(), [False, True, False])
+        for none in (EndsRegion(beyond=80, only=3), EndsRegion(beyond=200)):
+            self.assertFalse(region_of(none, stone).contains(x, y).any())
+        upper = region_of(EndsRegion(beyond=100, only=1), Site(Plane(71.0), rectangle(100, 100, 0)))
+        self.assertTrue(upper.contains(np.array([45.0]), np.array([-45.0])).all())
 
     def test_discs_and_bands_in_closed_form(self) -> None:
         disc = region_of(DiscRegion(x=3, y=4, diameter=6), site(50))

@@ -17,6 +17,8 @@ class AreaWordsTest(FernTestCase):
              "a disc {20} across, {3} to the right and {1} above the centre"),
             ({"kind": "band", "inner": 10.0, "outer": 14.0}, "a band from {10} to {14}"),
             ({"kind": "outline", "inward": 5.0}, "all that lies {5} inside the edge"),
+            ({"kind": "ends", "beyond": 80.0}, "all that lies beyond a circle {80} across"),
+            ({"kind": "ends", "beyond": 80.0, "only": 2}, "number 2 of what lies beyond a circle {80} across"),
             ({"kind": "form", "form": "heart", "across": 30.0, "down": 28.0, "y": 4.0, "turn": 10.0, "times": 3},
              "a heart {30} across and {28} down, {4} below the centre, turned by 10°, three times round the centre"),
             ({"kind": "word", "text": "Luna", "runs": "over a circle", "radius": 20.0, "height": 9.0, "mirrored": True},

@@ -13,6 +13,7 @@ if TYPE_CHECKING:
     from shapely.geometry.base import BaseGeometry
 
 NEIGHBOURS = 40  # work for one of a dot's
+PLACES, LOOKED = 6_000, 4  # of the area that are looked at, and work for one
 
 
 class Shades(NamedTuple):
@@ -27,21 +28,41 @@ class Shades(NamedTuple):
 Way = Callable[[Array, Array, Shades], Array]
 
 
-def shaded(way: str, at: Array, radius: Array, shades: Shades, count: int, even: bool) -> Whole:
-    """The shade of every dot, from 0 to `count`. Those that are measured go in bands, each with about as much paint as
-    the others, or `even`, each as wide.
+def shaded(way: str, at: Array, radius: Array, shades: Shades, count: int, bands: str) -> Whole:
+    """The shade of every dot, from 0 to `count`. Those that are measured go in `bands`: "equal paint", each with about
+    as much as the others; "equal areas", each of as much of the area; or "equal steps", each as wide.
     """
     if way in MIXED:
         return MIXED[way](at, radius, shades, count)
     measure = np.round(MEASURED[way](at, radius, shades), 6)
-    if even:
+    if bands == "equal steps":
         low, high = float(measure.min()), float(measure.max())
         return np.minimum((measure - low) / max(high - low, 1e-9) * count, count - 1).astype(np.int32)
-    turn = np.lexsort((np.arange(len(at)), measure))
+    if bands == "equal areas" and way in PLACED and len(places := _lattice(shades.area)):
+        over = np.round(MEASURED[way](places, np.zeros(len(places)), shades), 6)
+        limits = np.quantile(over, np.arange(1, count) / count)
+        return np.searchsorted(limits, measure).astype(np.int32)
+    return _by_paint(measure, radius, count)
+
+
+def _by_paint(measure: Array, radius: Array, count: int) -> Whole:
+    turn = np.lexsort((np.arange(len(measure)), measure))
     paint = np.cumsum(radius[turn] ** 2)
-    found = np.empty(len(at), np.int32)
+    found = np.empty(len(measure), np.int32)
     found[turn] = np.minimum((paint - radius[turn] ** 2 / 2) / paint[-1] * count, count - 1).astype(np.int32)
     return found
+
+
+def _lattice(area: "BaseGeometry") -> Array:
+    """About so many places evenly over the area, shape (n, 2)."""
+    import shapely
+
+    left, top, right, bottom = area.bounds
+    apart = max((area.area / PLACES) ** 0.5, 1e-3)
+    spend(LOOKED * (right - left) * (bottom - top) / apart**2)
+    x, y = np.meshgrid(np.arange(left + apart / 2, right, apart), np.arange(top + apart / 2, bottom, apart))
+    inside = shapely.contains_xy(area, x.ravel(), y.ravel())
+    return np.stack((x.ravel()[inside], y.ravel()[inside]), axis=1)
 
 
 def _from_edge(at: Array, _: Array, shades: Shades) -> Array:
@@ -149,6 +170,7 @@ MEASURED: Mapping[str, Way] = {
     "along": _along,
     "by size": _by_size,
 }
+PLACED = frozenset(MEASURED) - {"by size"}  # sizes have no place in the area
 MIXED: Mapping[str, Callable[[Array, Array, Shades, int], Whole]] = {
     "at random": _at_random,
     "never alike": _never_alike,

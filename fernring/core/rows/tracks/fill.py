@@ -46,7 +46,7 @@ class FillTrack(TrackRule):
     """Dots of the pattern's sizes in an area, large to small. None touches another, an edge or what is there.
 
     `areas` names areas: their insides are filled, or what lies round them; none stands for all that lies inside the
-    border. The row's shades take turns, or go in bands of equal paint or of equal width. Where the area looks alike in
+    border. The row's shades take turns, or go in bands of equal paint, area or width. Where the area looks alike in
     every segment, so does the fill, unless it is to be `free`. Another `seed` gives another fill like it.
     """
 
@@ -90,8 +90,8 @@ class FillTrack(TrackRule):
     ] = "in turn"
     shade_way: Annotated[Degrees, named("Direction of the shades", when={"shading": ["along"]})] = 0.0
     bands: Annotated[
-        Literal["equal paint", "equal steps"],
-        chosen("Bands of", equal_paint="equal paint", equal_steps="equal width"),
+        Literal["equal paint", "equal areas", "equal steps"],
+        chosen("Bands of", equal_paint="equal paint", equal_areas="equal area", equal_steps="equal width"),
         Fact(when={"shading": list(MEASURED)}),
     ] = "equal paint"
     free: Annotated[bool, Field(strict=True), named("free, not the same in every segment", "tick")] = False
@@ -123,7 +123,7 @@ def solve_fill(row: "Row", index: int, context: Context) -> PlacedRow:
     own = placed.own_dots
     seen = np.stack((context.surface.side * own.x, own.y), axis=1)
     field = Shades(area, joined_ground(track.areas, context.bare, context.site), radians(track.shade_way), track.seed)
-    slots = shaded(track.shading, seen, own.radius, field, len(row.shades), track.bands == "equal steps")
+    slots = shaded(track.shading, seen, own.radius, field, len(row.shades), track.bands)
     return replace(placed, own=own.replaced(slot=slots))
 
 

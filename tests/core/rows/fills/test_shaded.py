@@ -12,9 +12,11 @@ NOTHING = shapely.Polygon()
 
 
 class ShadedTest(FernTestCase):
-    def bands(self, way: str, area: shapely.Geometry | None = None, count: int = 4, even: bool = False) -> np.ndarray:
+    def bands(
+        self, way: str, area: shapely.Geometry | None = None, count: int = 4, by: str = "equal paint"
+    ) -> np.ndarray:
         shades = Shades(area or self.area, NOTHING, np.pi / 3, 1)  # type: ignore[arg-type]
-        return shaded(way, self.at, self.radius, shades, count, even)
+        return shaded(way, self.at, self.radius, shades, count, by)
 
     def setUp(self) -> None:
         self.area = shapely.Polygon(ellipse(40, 25)).difference(shapely.box(-8, -4, 8, 4))
@@ -50,16 +52,34 @@ class ShadedTest(FernTestCase):
         np.testing.assert_array_equal(one, other)
 
     def test_bands_of_equal_width(self) -> None:
-        found, reach = self.bands("outward", count=4, even=True), np.hypot(*self.at.T)
+        found, reach = self.bands("outward", count=4, by="equal steps"), np.hypot(*self.at.T)
         step = float(np.ptp(reach)) / 4
         for k in range(4):
             self.assertGreaterEqual(reach[found == k].min(), reach.min() + k * step - 1e-5)
             self.assertLessEqual(reach[found == k].max(), reach.min() + (k + 1) * step + 1e-5)
 
+    def test_bands_of_equal_area(self) -> None:
+        """Each leaves of the area as much as the others. Source: areas by shapely."""
+        middle = shapely.Point(0, 0)
+        for way, upto in (
+            ("outward", lambda far: middle.buffer(far, quad_segs=64)),
+            ("downward", lambda far: shapely.box(-99, -99, 99, far)),
+            ("from what lies in it", lambda far: shapely.box(-8, -4, 8, 4).buffer(far, quad_segs=64)),
+        ):
+            found = self.bands(way, count=3, by="equal areas")
+            shades = Shades(self.area, NOTHING, 0.0, 1)  # type: ignore[arg-type]
+            order = MEASURED[way](self.at, self.radius, shades)
+            for k in (0, 1):
+                low, high = order[found == k].max(), order[found == k + 1].min()
+                self.assertLess(low, high)
+                share = [shapely.intersection(self.area, upto(far)).area / self.area.area for far in (low, high)]
+                self.assertTrue(share[0] - 0.01 <= (k + 1) / 3 <= share[1] + 0.01, (way, k, share))
+        np.testing.assert_array_equal(self.bands("by size", by="equal areas"), self.bands("by size"))
+
     def test_from_the_area_that_is_named_where_it_is_filled_round(self) -> None:
         away = shapely.box(60, -2, 64, 2)  # outside the area: no hole of it
         shades = Shades(self.area, away, 0.0, 1)
-        found = shaded("from what lies in it", self.at, self.radius, shades, 2, False)
+        found = shaded("from what lies in it", self.at, self.radius, shades, 2, "equal paint")
         far = shapely.distance(away, shapely.points(self.at))
         self.assertLessEqual(far[found == 0].max(), far[found == 1].min() + 1e-6)
 
@@ -81,6 +101,6 @@ class ShadedTest(FernTestCase):
     def test_few_dots_in_one_line_have_neighbours_too(self) -> None:
         at, radius = np.array([[0.0, 0.0], [3.0, 0.0], [6.0, 0.0]]), np.ones(3)
         shades = Shades(self.area, NOTHING, 0.0, 1)
-        found = shaded("never alike", at, radius, shades, 2, False)
+        found = shaded("never alike", at, radius, shades, 2, "equal paint")
         self.assertNotEqual(found[0], found[1])
         self.assertNotEqual(found[1], found[2])
