@@ -9,7 +9,7 @@ import numpy as np
 
 from ..document.changes import change
 from ..document.distance import Nested
-from ..document.region import BandRegion
+from ..document.region import BandRegion, EndsRegion
 from ..geometry.outline.polygon import area as area_of
 from ..regions.bare import visible
 from ..rows.masked import crossing, masks_of
@@ -94,7 +94,7 @@ def base_share(solved: Solved) -> float:
 def _areas_cut(solved: Solved) -> Iterator[Verdict]:
     """A bare area that the border line runs through."""
     for bare in solved.piece.bare:
-        if isinstance(bare.area, BandRegion):
+        if isinstance(bare.area, BandRegion | EndsRegion):
             continue
         x, y = visible(bare, solved.piece.bare, solved.ground.sites[0]).edge().T
         over = solved.context.over(x, y, np.zeros(len(x)))

@@ -56,6 +56,10 @@ class WholeTest(FernTestCase):
             if said:
                 text = self.verdict(found, "bare area cut").text
                 self.assertIn("Moon is cut by the border: it reaches {3} past it", text)
+        ends = {"id": "e", "name": "Corners", "area": {"kind": "ends", "beyond": 80.0}}
+        square = piece(centre(), bare=(ends,), border=3).model_dump(mode="json")
+        square["blank"]["outline"] = {"kind": "square", "side": 80.0}
+        self.assertNotIn("bare area cut", self.codes(plan(patterns.read(square))))
 
     def test_segments_that_differ_say_by_how_much(self) -> None:
         disc = {"id": "m", "area": {"kind": "disc", "x": 26.0, "y": 0.0, "diameter": 8.0}}
