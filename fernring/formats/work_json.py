@@ -59,22 +59,29 @@ def _step(work: Work, place: int) -> dict[str, Any]:
         "usual": round(work.usual[place], 3),
         "body": paint.body if paint else None,
         "medium": paint.medium if paint else None,
-        "leaves": [
-            {
-                "state": one.state,
-                "minutes": round(one.minutes, 3),
-                "usual": None if one.usual is None else round(one.usual, 3),
-                "frees": one.frees,
-            }
-            for one in work.leaves.get(step.id, ())
-        ],
-        "parts": [
-            {**part._asdict(), "turntable": _degrees(turn)}
-            for part, turn in zip(work.parts[place], room.turns, strict=False)
-        ],
+        "leaves": _leaves(work, step),
+        "parts": _parts(work, place),
         "words": step.words,
         "cautions": step.cautions,
     }
+
+
+def _leaves(work: Work, step: Step) -> list[dict[str, Any]]:
+    return [
+        {
+            "state": one.state,
+            "minutes": round(one.minutes, 3),
+            "usual": None if one.usual is None else round(one.usual, 3),
+            "frees": one.frees,
+        }
+        for one in work.leaves.get(step.id, ())
+    ]
+
+
+def _parts(work: Work, place: int) -> list[dict[str, Any]]:
+    """A step that is done in one go has none, though it has a turn."""
+    parts, turns = work.parts[place], work.room[place].turns
+    return [{**part._asdict(), "turntable": _degrees(turn)} for part, turn in zip(parts, turns, strict=False)]
 
 
 def _degrees(turn: float | None) -> float | None:
