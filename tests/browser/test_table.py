@@ -14,6 +14,12 @@ from tests.work_cases import worked
 TABLET = {"width": 768, "height": 1024}
 LEAST_PX = 64  # of a target for wet fingers
 MOST_STEPS = 60
+SIXTEEN = {"kind": "absolute", "repeats": 16}
+VOICE = """window.said = []
+Object.defineProperty(window, "speechSynthesis", {
+  value: { getVoices: () => [{}], cancel() {}, speak: (told) => said.push(told.words) },
+})
+window.SpeechSynthesisUtterance = class { constructor(words) { this.words = words } }"""
 SENT = "() => !Object.keys(localStorage).some((key) => key.startsWith('fernring.told.'))"
 
 
@@ -230,6 +236,28 @@ class ByKeysTest(TableCase):
 
         self.go_until("^Finished", press)
         self.assertGreater(len(self.book(ident)["done"]), 5)
+
+
+class VoiceTest(TableCase):
+    def test_steps_and_their_parts_are_read_out(self) -> None:
+        """The headless browser has no voice: one that keeps what it was given stands in for it."""
+        self.page.add_init_script(VOICE)
+        ident = self.piece("Aloud", patterns.row("a", 2.0, distance=patterns.at(30), count=SIXTEEN), base_coats=0)
+        self.sit(ident)
+        self.act("Begin the work").click()
+        self.go_until("^Row 1: 16 dots", lambda button: button.click())
+        self.assertEqual(self.page.evaluate("said"), [])
+        self.act("Voice off").click()
+        self.heard("Row 1: 16 dots of 2 mm", "Now the quarter points.")
+        self.main().click()
+        self.heard("Now four more, between.")
+        self.act("Voice on").click()
+        self.main().click()
+        expect(self.page.locator(".table-part")).to_contain_text("eight more, between")
+        self.assertEqual(len(self.page.evaluate("said")), 2)
+
+    def heard(self, *words: str) -> None:
+        self.page.wait_for_function("(words) => words.every((one) => said.at(-1)?.includes(one))", arg=list(words))
 
 
 class AwayTest(TableCase):

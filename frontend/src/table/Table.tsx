@@ -62,7 +62,7 @@ export function Table({ session, piece, table, steps, problem }: Props) {
     else if (book.done.length > 0) tell({ kind: "undone", step: book.done.at(-1)!.step });
   };
   useKeys({ next, back, off: asked || !leads });
-  useSpoken(step && leads ? spokenText(step.words, units) : null);
+  useSpoken(step && leads ? spokenText(aloud(step, current), units) : null);
 
   const drawn = usePicture(steps, book, step, current, at, piece.blank.base.colour);
   const comes = step ?? now.next;
@@ -118,6 +118,12 @@ function usePicture(steps: Steps, book: Book, step: Step | null, part: number, a
     () => asItIs(steps.plan, steps.work, found, step?.id ?? null, upTo, base),
     [steps, key, step?.id, upTo, base],
   );
+}
+
+/** A step is read out when it comes, with its first part; later parts by themselves. */
+function aloud(step: Step, part: number): string {
+  const now = step.parts[part] ? `Now ${step.parts[part].words}.` : "";
+  return part === 0 ? `${step.words} ${now}`.trim() : now;
 }
 
 /** The dots of the step that come next, in their order. */

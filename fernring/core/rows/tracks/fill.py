@@ -39,7 +39,7 @@ COVERED = 0.75  # of an area, by what is packed: what shares of the paint are sh
 LEFT = 0.4  # of an area, by larger dots, for the smallest: seldom more than a quarter
 LEAST = 1e-4  # mm on either side of a mask's edge
 SAME = 0.01  # mm by which an area turned round may differ from itself
-PACKED = Kept[Packed](8)
+PACKED = Kept[Packed](24)
 
 
 class FillTrack(TrackRule):
