@@ -15,6 +15,7 @@ PARTS = (
     "gallery",
     "work",
     "table",
+    "storm",
     "fills",
     "words",
     "mixing",

@@ -1,22 +1,19 @@
 """Unsent work: over bad lines, several tabs, refusals, another studio, a browser without room."""
 
 import json
-import random
 import sqlite3
 
 from playwright.sync_api import Page, expect
 
-from fernring.store import bodies
-from fernring.store.database import Database
 from tests.browser.proxy import Proxy
+from tests.browser.storm import Kept, ledger, name_it, storm, wrong
 from tests.browser.studio import BrowserTestCase
 from tests.server import Server
 
 NO_ROOM = """const full = () => { throw new DOMException("full", "QuotaExceededError"); };
 IDBObjectStore.prototype.add = full; Storage.prototype.setItem = full;"""
-MOODS = ["pass"] * 5 + ["drop", "lose", "twice", "delay", "fault"]
 
-EDITS = 150  # in each tab
+EDITS = 30  # in each tab
 
 
 class OutboxTest(BrowserTestCase):
@@ -24,11 +21,10 @@ class OutboxTest(BrowserTestCase):
 
     def setUp(self) -> None:
         super().setUp()
-        self.begin_piece("Perigee")
+        self.ident = self.ask("pieces", {"piece": {**self.first_design(), "name": "Perigee"}})["id"]
         self.line = Proxy(self.server.address)
         self.addCleanup(self.line.close)
         self.allowed = (self.line.address,)
-        self.ident = self.page.url.split("/piece/")[1]
         self.page.goto(f"{self.line.address}/piece/{self.ident}")
         self.expect_ready(self.page)
 
@@ -41,43 +37,25 @@ class OutboxTest(BrowserTestCase):
         self.expect_ready(page)
         return page
 
-    def name_it(self, page: Page, name: str) -> None:
-        field = page.get_by_label("Name of the piece")
-        field.fill(name)
-        field.press("Enter")
-
     def expect_all_saved(self, *pages: Page) -> None:
         for page in pages:
             expect(page.locator(".saved")).to_have_text("Saved")
 
-    def ledger(self) -> list[tuple[str, str, str]]:
-        """(id, parent, name of the piece) of every edit of the piece, from the studio file itself."""
-        with Database(self.server.studio).reading() as db:
-            rows = db.execute("SELECT id, parent FROM edit WHERE document = ? ORDER BY rowid", (self.ident,))
-            return [(ident, parent, json.loads(bodies.read(db, ident))["name"]) for ident, parent in rows]
+    def ledger(self) -> list[Kept]:
+        return ledger(self.server.studio, self.ident)
 
-    def test_three_hundred_edits_in_two_tabs_over_a_bad_line(self) -> None:
-        chance = random.Random(5)
-        self.line.mood = lambda: chance.choice(MOODS)
+    def test_many_edits_in_two_tabs_over_a_bad_line(self) -> None:
+        """`./fern bench storm` makes three hundred of them."""
         tabs = {"West": self.page, "East": self.second_tab()}
-        for k in range(EDITS):
-            for side, page in tabs.items():
-                self.name_it(page, f"{side} {k}")
-        self.line.mood = lambda: "pass"
-        self.expect_all_saved(*tabs.values())
-        found = self.ledger()
-        names = [name for _, _, name in found[1:]]
-        self.assertEqual(sorted(names), sorted(f"{side} {k}" for side in tabs for k in range(EDITS)))
-        of = {name: (ident, parent) for ident, parent, name in found}
-        for side in tabs:
-            for k in range(1, EDITS):
-                self.assertEqual(of[f"{side} {k}"][1], of[f"{side} {k - 1}"][0], "each on the one before")
+        storm(self.line, tabs, EDITS)
+        self.assertEqual(wrong(self.ledger(), [*tabs], EDITS), [])
+        self.assertEqual(len(self.ledger()), 2 * EDITS + 1)
 
     def test_two_tabs_while_the_server_is_away(self) -> None:
         other = self.second_tab()
         self.line.away = True
-        self.name_it(self.page, "Here")
-        self.name_it(other, "There")
+        name_it(self.page, "Here")
+        name_it(other, "There")
         for page in (self.page, other):
             expect(page.locator(".saved")).to_contain_text("the server does not answer")
         self.line.away = False
@@ -87,11 +65,11 @@ class OutboxTest(BrowserTestCase):
     def test_a_tab_that_is_closed_leaves_its_work_to_the_others(self) -> None:
         other = self.second_tab()
         self.line.away = True
-        self.name_it(other, "Left behind")
+        name_it(other, "Left behind")
         expect(other.locator(".saved")).to_contain_text("the server does not answer")
         other.close()
         self.line.away = False
-        self.name_it(self.page, "Here")
+        name_it(self.page, "Here")
         self.expect_all_saved(self.page)
         self.assertEqual({name for _, _, name in self.ledger()}, {"Perigee", "Left behind", "Here"})
 
@@ -99,11 +77,11 @@ class OutboxTest(BrowserTestCase):
         other = self.second_tab()
         moods = iter(["pass", "lose"])
         self.line.mood = lambda: next(moods, "drop")
-        self.name_it(other, "There")
+        name_it(other, "There")
         self.expect_all_saved(other)
-        self.name_it(self.page, "Here")
+        name_it(self.page, "Here")
         expect(self.page.locator(".saved")).to_contain_text("the server does not answer")
-        self.name_it(self.page, "Here, further")
+        name_it(self.page, "Here, further")
         here = next(ident for ident, _, name in self.ledger() if name == "Here")
         main = self.ask(f"documents/{self.ident}")
         self.assertNotEqual(main["head"], here)
@@ -139,9 +117,9 @@ class OutboxTest(BrowserTestCase):
 
     def test_what_comes_after_a_refused_edit_is_saved(self) -> None:
         self.line.away = True
-        self.name_it(self.page, "Refused")
+        name_it(self.page, "Refused")
         expect(self.page.locator(".saved")).to_contain_text("the server does not answer")
-        self.name_it(self.page, "Taken")
+        name_it(self.page, "Taken")
         moods = iter(["refuse"])
         self.line.mood = lambda: next(moods, "pass")
         self.line.away = False
@@ -155,7 +133,7 @@ class OutboxTest(BrowserTestCase):
         self.page.reload()
         self.expect_ready(self.page)
         self.line.away = True
-        self.name_it(self.page, "Held")
+        name_it(self.page, "Held")
         expect(self.page.locator(".saved")).to_contain_text("keep this page open")
         self.line.away = False
         self.expect_all_saved(self.page)
@@ -166,7 +144,7 @@ class OutboxTest(BrowserTestCase):
         self.page.reload()
         self.expect_ready(self.page)
         self.line.away = True
-        self.name_it(self.page, "Just made")
+        name_it(self.page, "Just made")
         expect(self.page.locator(".saved")).to_contain_text("Saved in this browser")
         again = self.page.context.new_page()
         self.page.close()
@@ -181,7 +159,7 @@ class OutboxTest(BrowserTestCase):
         other = Server(self.folder / "other.sqlite")
         self.addCleanup(other.kill)
         own, self.line.upstream = self.line.upstream, other.address.removeprefix("http://")
-        self.name_it(self.page, "Mine")
+        name_it(self.page, "Mine")
         expect(self.page.locator(".saved")).to_contain_text("cannot take it yet")
         expect(self.page.get_by_text("made for another studio")).to_be_visible()
         self.line.upstream = own
@@ -192,7 +170,7 @@ class OutboxTest(BrowserTestCase):
     def test_a_restored_studio_sets_aside_what_was_made_before(self) -> None:
         copy = self.page.request.post(f"{self.server.address}/api/studio/copy").body()
         self.line.away = True
-        self.name_it(self.page, "Unsent")
+        name_it(self.page, "Unsent")
         expect(self.page.locator(".saved")).to_contain_text("the server does not answer")
         back = self.page.request.post(f"{self.server.address}/api/studio/bring-back", data=copy)
         self.assertTrue(back.ok, back.text())

@@ -28,8 +28,8 @@ AT_ONCE = 400  # places of a step that are looked at
 MOST_PAIRED, FEW_PLACES, FEW_WAYS = 60, 12, 16  # of steps, whose order goes by the hand's room; looked at less closely
 LOOKED = 3  # work for a place and a direction
 BLOCKED = (
-    "there is wet paint wherever the hand could rest: work from the centre outward, wait, prop the edge up, or lean on a "
-    "bridge"
+    "there is wet paint wherever the hand could rest: work from the centre outward, wait, prop the edge up, or lean on "
+    "a bridge"
 )
 OWN = "the hand would rest on dots of this step: do the places furthest from you last, or wait between them"
 
