@@ -19,8 +19,8 @@ from tests.formats.test_sheets import TRUE, has_box
 
 class PaperTest(BrowserTestCase):
     def print_room(self, name: str, first: str = "Full-size guide") -> None:
-        self.open_piece(name)
-        self.page.get_by_role("link", name="Print").click()
+        ident = next(one["id"] for one in self.ask("pieces") if one["name"] == name)
+        self.visit(f"/piece/{ident}/print")
         expect(self.page.get_by_role("img", name=f"{first}, page 1")).to_be_visible()
 
     def sheet(self, title: str) -> None:
