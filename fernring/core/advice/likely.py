@@ -102,9 +102,10 @@ def _deviations(solved: Solved, dots: Dots) -> tuple[Array, Array]:
 def _gaps(solved: Solved, a: Array, b: Array) -> Array:
     """The gap that is meant between dots of these rows (mm); zero where they shall touch."""
     rules = solved.rules
-    stated = np.array([states_gap(row) and not row.boundary for row in rules], bool)
+    stated = np.array([states_gap(row) for row in rules], bool)
+    boundary = np.array([row.boundary for row in rules], bool)
     gaps = np.array([row.gap for row in rules])
-    return np.where((a == b) | stated[b], gaps[b], solved.piece.safe_gap)
+    return np.where((a == b) | (stated[b] & ~boundary[a]), gaps[b], solved.piece.safe_gap)
 
 
 def _verdict(solved: Solved, pair: Pair, dots: tuple[int, ...]) -> Verdict:

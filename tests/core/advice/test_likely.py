@@ -12,7 +12,7 @@ from fernring.core.plan import Plan, plan
 from fernring.core.solved import solve_piece
 from fernring.core.tables import table
 from tests.assertions import FernTestCase
-from tests.samples import piece, row, tools
+from tests.samples import centre, piece, row, tools
 
 HAND = table("dot_sizes.json")["hand"]
 TWELVE = {"kind": "absolute", "repeats": 12}
@@ -96,6 +96,14 @@ class LikelyTest(FernTestCase):
         self.assertIn("Row 2 and row 1: dots are meant {0.3} apart, at 12 places", verdict.text)
         # Of 3 +- 0.6 the radius deviates by 0.6 / 2 / 1.96 = 0.153 mm: 0.3 mm are 1.96 deviations, one pair in 40.
         self.assertIn("one pair in 40 touches", verdict.text)
+
+    def test_a_nested_row_that_shall_touch_what_it_lies_on_keeps_off_a_boundary_row(self) -> None:
+        """A nested ring of 2 mm at 6 mm that touches a centre of 10; a boundary ring of 3 mm at 8.8: 0.3 mm between."""
+        lines = {"start": {"kind": "on lines"}, "count": TWELVE}
+        edge = row("a", 3.0, distance={"kind": "walk", "walk": 8.8}, boundary=True, gap=0.2, **lines)
+        nested = row("b", 2.0, distance={"kind": "nested"}, gap=0.0, **lines)
+        found = plan(piece(edge, centre(10.0), nested, tools=sized(told(3.0, 0.6)), safe_gap=0.2))
+        self.assertEqual(self.verdict(found, "may touch").key, "may touch:a:b")
 
     def test_more_room_is_offered_and_helps(self) -> None:
         found = plan(ring(0.25, told(3.0, 0.5)))
