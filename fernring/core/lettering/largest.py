@@ -14,6 +14,7 @@ import numpy as np
 
 from ..budget import spend
 from ..dots.table import Array, Whole
+from ..geometry.lattice import evenly_in
 from ..geometry.outline.inset import simplified
 from ..geometry.outline.polygon import turned
 from .hits import hits, spread_points
@@ -103,13 +104,9 @@ class Grown:
 
     def places(self, count: int) -> list[tuple[float, float]]:
         """A lattice of about so many places inside the border."""
-        import shapely
-
         left, top, right, bottom = self.area.bounds
         apart = max((right - left) * (bottom - top) / count, 1e-9) ** 0.5
-        x, y = np.meshgrid(np.arange(left + apart / 2, right, apart), np.arange(top + apart / 2, bottom, apart))
-        inside = shapely.contains_xy(self.area, x.ravel(), y.ravel())
-        return list(zip(x.ravel()[inside].tolist(), y.ravel()[inside].tolist(), strict=True))
+        return [(x, y) for x, y in evenly_in(self.area, apart).tolist()]
 
     def room(self, place: tuple[float, float], way: Array) -> Array:
         """How far it is from a place to the border, in each direction."""

@@ -6,6 +6,7 @@ import numpy as np
 
 from ...budget import spend
 from ...dots.table import Array
+from ...geometry.lattice import SLANTED, lattice_about
 from ...regions.ground_left import moved_in
 from .touching import clear_of, sorted_there
 
@@ -29,8 +30,7 @@ def lattice(task: "Task") -> Array:
     left, top, right, bottom = inset.bounds
     apart = 2 * task.radii[0] + task.gap + 1e-6
     reach = int(np.hypot(right - left, bottom - top) / apart) + 2
-    column, line = np.meshgrid(np.arange(-reach, reach + 1), np.arange(-reach, reach + 1))
-    points = np.stack(((column + line % 2 / 2) * apart, line * apart * np.sqrt(3) / 2), axis=-1).reshape(-1, 2)
+    points = lattice_about(reach, apart, 0.5, SLANTED)
     lying = sorted_there(task.lying, task.lying_radius)
     best = np.empty((0, 2))
     for _ in range(int(np.clip(MOST_POINTS // len(points), LEAST_TRIES, TRIES))):

@@ -8,6 +8,7 @@ import numpy as np
 
 from ...budget import spend
 from ...dots.table import Array, Whole
+from ...geometry.lattice import evenly_in
 
 if TYPE_CHECKING:
     from shapely.geometry.base import BaseGeometry
@@ -38,7 +39,7 @@ def shaded(way: str, at: Array, radius: Array, shades: Shades, count: int, bands
     if bands == "equal steps":
         low, high = float(measure.min()), float(measure.max())
         return np.minimum((measure - low) / max(high - low, 1e-9) * count, count - 1).astype(np.int32)
-    if bands == "equal areas" and way in PLACED and len(places := _lattice(shades.area)):
+    if bands == "equal areas" and way in PLACED and len(places := _places(shades.area)):
         over = np.round(MEASURED[way](places, np.zeros(len(places)), shades), 6)
         limits = np.quantile(over, np.arange(1, count) / count)
         return np.searchsorted(limits, measure).astype(np.int32)
@@ -53,16 +54,12 @@ def _by_paint(measure: Array, radius: Array, count: int) -> Whole:
     return found
 
 
-def _lattice(area: "BaseGeometry") -> Array:
-    """About so many places evenly over the area, shape (n, 2)."""
-    import shapely
-
+def _places(area: "BaseGeometry") -> Array:
+    """About so many places evenly over the area."""
     left, top, right, bottom = area.bounds
     apart = max((area.area / PLACES) ** 0.5, 1e-3)
     spend(LOOKED * (right - left) * (bottom - top) / apart**2)
-    x, y = np.meshgrid(np.arange(left + apart / 2, right, apart), np.arange(top + apart / 2, bottom, apart))
-    inside = shapely.contains_xy(area, x.ravel(), y.ravel())
-    return np.stack((x.ravel()[inside], y.ravel()[inside]), axis=1)
+    return evenly_in(area, apart)
 
 
 def _from_edge(at: Array, _: Array, shades: Shades) -> Array:

@@ -5,6 +5,8 @@ from dataclasses import replace
 
 import numpy as np
 
+from ....geometry.lattice import SLANTED as HIGH
+from ....geometry.lattice import lattice_about
 from ..pack import Packed, Task, pack
 from .manner import Manner
 
@@ -18,10 +20,8 @@ def _laid(shift: float, high: float) -> Callable[[Task, float], Packed]:
         left, top, right, bottom = task.area.bounds
         apart = 2 * task.radii[0] + task.gap + NEVER
         reach = int(np.hypot(right - left, bottom - top) / apart) + 2
-        column, line = np.meshgrid(np.arange(-reach, reach + 1), np.arange(-reach, reach + 1))
-        across, along = (column + shift * line % 1) * apart, line * high * apart
         turn = np.array([[np.cos(way), np.sin(way)], [-np.sin(way), np.cos(way)]])
-        places = np.stack((across, along), axis=-1).reshape(-1, 2) @ turn
+        places = lattice_about(reach, apart, shift, high) @ turn
         return pack(replace(task, begun=places + np.array([left + right, top + bottom]) / 2))
 
     return fill
@@ -38,7 +38,7 @@ SQUARE = Manner(
 SLANTED = Manner(
     id="slanted",
     name="slanted lattice",
-    fill=_laid(0.5, float(np.sqrt(0.75))),
+    fill=_laid(0.5, HIGH),
     about="the largest on a slanted lattice, then between them",
     turned=True,
     symmetric=False,
