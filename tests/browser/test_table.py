@@ -171,6 +171,11 @@ class ByTouchTest(TableCase):
         events = [{"id": f"{k + 1:032x}", "page": "c" * 32, "what": what} for k, what in enumerate(told)]
         self.ask(f"documents/{ident}/logbook", {"events": events})
         expect(self.page.get_by_text("Waits: dry. Row 8 Next: Row 9")).to_be_visible()
+        # What waits for something else as well is not said to come next.
+        both = [{**soon, "frees": ["Row 6"]}, {"state": "varnish", "minutes": 60.0, "frees": ["Row 6"]}]
+        done = {"kind": "done", "step": "made up too", "words": "Row 7", "dries": both}
+        self.ask(f"documents/{ident}/logbook", {"events": [{"id": f"{9:032x}", "page": "c" * 32, "what": done}]})
+        expect(self.page.get_by_text("Waits: dry. Row 7", exact=True)).to_be_visible()
 
     def due(self, ident: str) -> float:
         return max(one["due"] for one in self.book(ident)["timers"])

@@ -62,7 +62,7 @@ class Work:
         found: dict[tuple[str, State], list[tuple[float, str]]] = {}
         for step in self.steps:
             for one in self.after.get(step.id, ()):
-                if one.state is not None:
+                if one.state is not None and one.wait > 0:  # what leaves nothing wet is waited for by nobody
                     found.setdefault((one.step, one.state), []).append((one.wait, step.id))
         steps = {step.id: step for step in self.steps}
         by_step: dict[str, list[Leaves]] = {}

@@ -23,7 +23,7 @@ export function DryNotices() {
     const waiting = (timers?.pieces ?? []).flatMap(({ name, timers: own }) =>
       own.map((timer) => {
         const ms = 1000 * (timer.due - timers!.now);
-        return ms < LONGEST_MS ? window.setTimeout(() => once(name, timer), ms) : 0;
+        return ms < LONGEST_MS ? window.setTimeout(() => once(name, timer, freed(timer, own)), ms) : 0;
       }),
     );
     return () => waiting.forEach((timer) => void window.clearTimeout(timer));
@@ -32,15 +32,16 @@ export function DryNotices() {
 }
 
 /** What was told on this page is not told again. */
-function once(name: string, timer: Timer): void {
+function once(name: string, timer: Timer, next: string | undefined): void {
   const key = `${name} ${timer.step} ${timer.state} ${Math.round(timer.due)}`;
   if (told.has(key)) return;
   told.add(key);
-  tell(words(name, timer));
+  const { units } = useUnits.getState();
+  tell(spokenText(`${name}: dry. ${timer.words}${next ? ` Next: ${next}` : ""}`, units));
 }
 
-function words(name: string, { words: what, frees }: Timer): string {
-  const { units } = useUnits.getState();
-  const next = frees[0] ? ` Next: ${frees[0]}` : "";
-  return spokenText(`${name}: dry. ${what}${next}`, units);
+/** The first step that waits for nothing else that is still drying. */
+function freed(timer: Timer, all: Timer[]): string | undefined {
+  const later = all.filter(({ due, ended }) => ended === null && due > timer.due);
+  return timer.frees.find((step) => !later.some(({ frees }) => frees.includes(step)));
 }

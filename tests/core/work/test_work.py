@@ -102,6 +102,14 @@ class WorkTest(FernTestCase):
         quick = work(piece, [Report("medium", "none", 20.0, 60.0, True)] * 5)
         self.assertLess(quick.minutes, 0.6 * work(piece).minutes)
 
+    def test_what_leaves_nothing_wet_is_waited_for_by_nobody(self) -> None:
+        """A pilot dot has no time to dry of its own; the dot over it has."""
+        found = work(worked(patterns.centre(8.9)))
+        pilot, centre = (next(step.id for step in found.steps if step.kind == kind) for kind in ("pilot dot", "dots"))
+        self.assertNotIn(pilot, found.leaves)
+        self.assertLessEqual({"touch", "varnish"}, {one.state for one in found.leaves[centre]})
+        self.assertTrue(all(one.minutes > 0 for own in found.leaves.values() for one in own))
+
     def test_costs_decide_between_waiting_and_changing(self) -> None:
         """Two shades on two rows each: dear pots are changed once, dear tools as seldom as can be."""
         rows = [
