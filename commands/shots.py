@@ -15,7 +15,7 @@ from tests.server import Server
 from .setup import BROWSER, ROOT, say
 
 FOLDER = ROOT / "docs" / "screenshots"
-
+NO_NOTICES = ".mantine-Notifications-root { visibility: hidden }"  # they come by the clock
 
 # Every piece in sight has its picture.
 DRAWN = """() => [...document.querySelectorAll(".bench-piece")]
@@ -33,7 +33,7 @@ def main(names: list[str]) -> int:
                 page = browser.new_page(viewport=SIZE)  # type: ignore[arg-type]
                 VIEWS[name](page, server.address)
                 page.wait_for_load_state("networkidle")
-                page.screenshot(path=FOLDER / f"{name}.png")
+                page.screenshot(path=FOLDER / f"{name}.png", style=NO_NOTICES)
                 page.close()
                 say(f"docs/screenshots/{name}.png")
         finally:

@@ -34,8 +34,12 @@ def parts(job: Job, step: Step) -> tuple[Part, ...]:
     if 1 < step.loads < len(dots):
         return _named("load", step.reloads, step)
     if not job.solved.rows[step.row].one.round:  # no ring has quarter points
-        return tuple(Part(f"{counted(min(EIGHT, len(dots) - k))} dots", k) for k in range(0, len(dots), EIGHT))
+        return tuple(Part(_numbers(k + 1, min(k + EIGHT, len(dots))), k) for k in range(0, len(dots), EIGHT))
     return _spread(len(dots))
+
+
+def _numbers(first: int, last: int) -> str:
+    return f"numbers {first} to {last}" if last > first else f"number {first}"
 
 
 def _named(what: str, firsts: Sequence[int], step: Step) -> tuple[Part, ...]:

@@ -42,6 +42,11 @@ class DistanceTest(FernTestCase):
         self.assertEqual(left.contains(x, y).tolist(), [False, True, False])
         for none in (EndsRegion(beyond=80, only=3), EndsRegion(beyond=200)):
             self.assertFalse(region_of(none, stone).contains(x, y).any())
+        corners = Site(Plane(71.0), rectangle(100, 100, 0))
+        for k, (px, py) in enumerate([(45.0, -45.0), (45.0, 45.0), (-45.0, 45.0), (-45.0, -45.0)], 1):
+            corner = region_of(EndsRegion(beyond=100, only=k), corners)
+            self.assertTrue(corner.contains(np.array([px]), np.array([py])).all(), k)
+            self.assertFalse(corner.contains(np.array([-px]), np.array([py])).any(), k)
         upper = region_of(EndsRegion(beyond=100, only=1), Site(Plane(71.0), rectangle(100, 100, 0)))
         self.assertTrue(upper.contains(np.array([45.0]), np.array([-45.0])).all())
 

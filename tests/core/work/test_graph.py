@@ -75,6 +75,12 @@ class GraphTest(FernTestCase):
         self.assertTrue(self.after(found, off, edge))
         self.assertFalse(self.after(found, edge, off))
         self.assertTrue(self.after(found, edge, self.step(found, "lines")))
+        # Two of them do not wait for one another.
+        other = patterns.row("f", 2.0, distance=patterns.at(38.0), boundary=True, start=patterns.LINES)
+        found = bound(worked(*rows, other))
+        for one, two in ((5, 7), (7, 5)):
+            self.assertFalse(self.after(found, self.step(found, "dots", one), self.step(found, "dots", two)))
+        self.assertTrue(self.after(found, self.step(found, "dots", 0), self.step(found, "dots", 7)))
         # One that is nested comes when that is there on which it lies.
         rows[5] = patterns.row("e", 3.0, boundary=True)
         found = bound(worked(*rows[:6]))

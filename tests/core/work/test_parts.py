@@ -71,5 +71,6 @@ class PartsTest(FernTestCase):
         n = next(len(step.dots) for step in work(piece).steps if step.kind == "dots")
         found = self.parts(piece, "dots")
         self.assertEqual([first for _, first in found], list(range(0, n, 8)))
-        self.assertEqual(found[0][0], "eight dots")
+        self.assertEqual([words for words, _ in found[:2]], ["numbers 1 to 8", "numbers 9 to 16"])
+        self.assertRegex(found[-1][0], rf"^numbers? .*{n}$")
         self.assertNotIn("quarter points", next(step.words for step in work(piece).steps if step.kind == "dots"))
