@@ -72,8 +72,7 @@ def over(job: Job, steps: Sequence[Step]) -> Over | None:
     wet = np.array([dries(job, step, "touch") if len(step.dots) else 0.0 for step in steps])
     way = np.arange(FEW_WAYS) * 2 * pi / FEW_WAYS
     for other in np.flatnonzero(wet > 0).tolist():
-        lying = steps[other].dots
-        picture = _Picture(dots.x[lying], dots.y[lying], dots.radius[lying], hand.radius)
+        picture = _own(job, steps[other])
         for k, step in enumerate(steps):
             if k == other or not len(step.dots) or step.half != steps[other].half:
                 continue
@@ -93,10 +92,8 @@ def _room(job: Job, step: Step, wet: Sequence[Step], firsts: Sequence[int]) -> R
     mirrored = sight.surface.side if sight else 1.0
     # 1. What is wet, as whoever looks at this half sees it: of other steps, and of this one.
     there = np.concatenate([other.dots for other in wet]) if wet else np.empty(0, np.intp)
-    others, own = (
-        _Picture(dots.x[some] * mirrored, dots.y[some], dots.radius[some], hand.radius)
-        for some in (there[job.back[there] == (step.half == "back")], step.dots)
-    )
+    there = there[job.back[there] == (step.half == "back")]
+    others = _Picture(dots.x[there] * mirrored, dots.y[there], dots.radius[there], hand.radius)
     # 2. For the first place of each part, and for each place, the directions in which a hand may rest.
     some = np.concatenate((step.dots[list(firsts)], step.dots[:: ceil(len(step.dots) / AT_ONCE)]))
     x, y = dots.x[some] * mirrored, dots.y[some]
@@ -104,7 +101,7 @@ def _room(job: Job, step: Step, wet: Sequence[Step], firsts: Sequence[int]) -> R
     spend(LOOKED * len(some) * WAYS)
     rests = x[:, None] + hand.reach * np.sin(way), y[:, None] - hand.reach * np.cos(way)
     clear = others.clear(*rests)
-    both = clear & own.clear(*rests)
+    both = clear & _own(job, step).clear(rests[0] * mirrored, rests[1])
     turns = tuple(_turn(both[k] if both[k].any() else clear[k], way, x[k], y[k], side) for k in range(len(firsts)))
     if both.any(axis=1).all():
         return Room(turns, "clear")
@@ -119,6 +116,15 @@ def _turn(clear: Mask, way: Array, x: float, y: float, side: float) -> float | N
     off = np.where(clear, np.abs((way - outward + pi) % (2 * pi) - pi), np.inf)
     chosen = float(way[int(off.argmin())])
     return float(np.degrees((side * WRIST_RAD - chosen) % (2 * pi)))
+
+
+def _own(job: Job, step: Step) -> "_Picture":
+    """Of the step's own dots, as they lie; made once."""
+    if step.id not in job.pictures:
+        dots, own = job.dots, step.dots
+        job.pictures[step.id] = _Picture(dots.x[own], dots.y[own], dots.radius[own], job.piece.work.hand.radius)
+    found: _Picture = job.pictures[step.id]
+    return found
 
 
 class _Picture:

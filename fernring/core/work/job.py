@@ -1,8 +1,9 @@
 """A piece to be painted, as the kinds of steps look at it."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from functools import cached_property
+from typing import Any
 
 from ..document.piece import Piece
 from ..document.shelf import Paint
@@ -19,8 +20,11 @@ CENTRAL = 1e-6  # mm
 
 @dataclass(frozen=True, eq=False)
 class Job:
+    """`pictures` are kept by whoever makes them, by the id of a step."""
+
     solved: Solved
     drying: Drying
+    pictures: dict[str, Any] = field(default_factory=dict)
 
     @property
     def piece(self) -> Piece:

@@ -34,21 +34,26 @@ def parts(job: Job, step: Step) -> tuple[Part, ...]:
     if 1 < step.loads < len(dots):
         return _named("load", step.reloads, step)
     if not job.solved.rows[step.row].one.round:  # no ring has quarter points
-        return tuple(Part(_numbers(k + 1, min(k + EIGHT, len(dots))), k) for k in range(0, len(dots), EIGHT))
+        return tuple(Part(_some(k, len(dots)), k) for k in range(0, len(dots), EIGHT))
     return _spread(len(dots))
 
 
-def _numbers(first: int, last: int) -> str:
-    return f"numbers {first} to {last}" if last > first else f"number {first}"
+def _some(first: int, whole: int) -> str:
+    """ "the first eight", "the next eight", "the last three"."""
+    which = "first" if not first else "next" if first + EIGHT < whole else "last"
+    return f"the {which} {counted(min(EIGHT, whole - first))}"
 
 
 def _named(what: str, firsts: Sequence[int], step: Step) -> tuple[Part, ...]:
     """Of several loads in one part it is said where each begins."""
     if len(firsts) < 2:
         return ()
+    ends = [*firsts[1:], len(step.dots)]
+    loads = np.array(step.reloads)
+    cuts = zip(np.searchsorted(loads, firsts, side="right"), np.searchsorted(loads, ends), strict=True)
     found = []
-    for k, (first, end) in enumerate(zip(firsts, [*firsts[1:], len(step.dots)], strict=True), 1):
-        again = [at - first for at in step.reloads if first < at < end]
+    for k, (first, end, (low, high)) in enumerate(zip(firsts, ends, cuts, strict=True), 1):
+        again = (loads[low:high] - first).tolist()
         load = "" if not again or len(again) == end - first - 1 else f", a fresh load after {_listed(again)}"
         found.append(Part(f"{what} {k} of {len(firsts)}{load}", first))
     return tuple(found)
