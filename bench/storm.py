@@ -5,6 +5,7 @@ from playwright.sync_api import expect
 
 from tests.browser.proxy import Proxy
 from tests.browser.storm import ledger, storm, wrong
+from tests.browser.studio import SIZE
 from tests.samples import piece
 
 from .chromium import opened
@@ -14,11 +15,14 @@ EDITS = 150  # in each tab
 
 
 def run() -> bool:
-    with opened(demo=False) as (page, server):
+    with opened(demo=False) as (first, server):
+        browser = first.context.browser
+        assert browser
+        context = browser.new_context(viewport=SIZE)  # type: ignore[arg-type]
         body = {"piece": piece().model_dump(mode="json")}
         ident = httpx.post(f"{server.address}/api/pieces", json=body, timeout=60).json()["id"]
         line = Proxy(server.address)
-        tabs = {"West": page, "East": page.context.new_page()}
+        tabs = {side: context.new_page() for side in ("West", "East")}
         for tab in tabs.values():
             tab.set_default_timeout(60_000)
             tab.goto(f"{line.address}/piece/{ident}")
