@@ -177,6 +177,20 @@ class ByTouchTest(TableCase):
         self.ask(f"documents/{ident}/logbook", {"events": [{"id": f"{9:032x}", "page": "c" * 32, "what": done}]})
         expect(self.page.get_by_text("Waits: dry. Row 7", exact=True)).to_be_visible()
 
+    def test_a_row_that_should_have_come_first_is_still_painted(self) -> None:
+        """As in a piece that was begun before, or whose plan was changed meanwhile."""
+        edge = patterns.row("e", 3.0, distance=patterns.at(40), boundary=True, start=patterns.LINES, count=SIXTEEN)
+        ident = self.piece("Edge first", patterns.centre(3.0), edge)
+        steps = self.ask("work", {"piece": self.kept(ident)})["steps"]
+        edge_step, centre = (next(one for one in steps if one["row"] == row) for row in ("e", "centre"))
+        self.assertIn(edge_step["id"], [one["step"] for one in centre["after"]])
+        done = {"kind": "done", "step": centre["id"], "words": "The centre", "dries": []}
+        told = [{"id": f"{k:032x}", "page": "c" * 32, "what": what} for k, what in enumerate([{"kind": "lead"}, done])]
+        self.ask(f"documents/{ident}/logbook", {"events": told})
+        self.sit(ident)
+        self.act("Mark steps here").tap()
+        expect(self.words()).to_contain_text("Row 1: 16 dots")
+
     def due(self, ident: str) -> float:
         return max(one["due"] for one in self.book(ident)["timers"])
 

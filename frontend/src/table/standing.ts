@@ -62,7 +62,7 @@ function waitsOf(
   return found.sort((one, other) => other.due - one.due);
 }
 
-/** Steps before others that are done already: they come too late to be done. */
+/** Steps before others that are done already: they come too late to be done, unless they paint what is not there yet. */
 function overtaken(work: Work, done: ReadonlyMap<string, number>): Set<string> {
   const after = new Map(work.steps.map((step) => [step.id, step.after.map((one) => one.step)]));
   const found = new Set<string>();
@@ -75,5 +75,11 @@ function overtaken(work: Work, done: ReadonlyMap<string, number>): Set<string> {
       }
   }
   for (const step of done.keys()) found.delete(step);
+  for (const step of work.steps) if (paints(step)) found.delete(step.id);
   return found;
+}
+
+/** A tail that was not pulled in time is none. */
+function paints({ dots, marks, within }: Step): boolean {
+  return within.length === 0 && dots.length + marks.length > 0;
 }
