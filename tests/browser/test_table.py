@@ -185,7 +185,9 @@ class ByTouchTest(TableCase):
         edge_step, centre = (next(one for one in steps if one["row"] == row) for row in ("e", "centre"))
         self.assertIn(edge_step["id"], [one["step"] for one in centre["after"]])
         done = {"kind": "done", "step": centre["id"], "words": "The centre", "dries": []}
-        told = [{"id": f"{k:032x}", "page": "c" * 32, "what": what} for k, what in enumerate([{"kind": "lead"}, done])]
+        told = [
+            {"id": f"{k:032x}", "page": "d" * 32, "what": one} for k, one in enumerate([{"kind": "lead"}, done], 100)
+        ]
         self.ask(f"documents/{ident}/logbook", {"events": told})
         self.sit(ident)
         self.act("Mark steps here").tap()
