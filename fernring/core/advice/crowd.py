@@ -2,12 +2,13 @@
 
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from ..budget import spend
-from ..document.row import states_gap
+from ..document.row import Row, states_gap
 from ..dots.grid import MOST_PAIRS, close_pairs
 from ..dots.table import Array, Dots, Mask, concat, table
 from ..rows.columns import Marked
@@ -21,6 +22,7 @@ ROLLED = 1e-4  # a walk on a relief is solved to this much (mm)
 RINGS, PETALS, SWEPT, OTHERS = range(4)
 
 Index = NDArray[np.intp]
+Rows = NDArray[np.integer[Any]]
 
 
 @dataclass(frozen=True)
@@ -91,7 +93,6 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
     safe, rows = solved.piece.safe_gap, solved.piece.rows
     gaps = np.array([row.gap for row in rows] or [0.0])
     nested = np.array([states_gap(row) for row in rows] or [False])
-    boundary = np.array([row.boundary for row in rows] or [False])
     # 1. Discs grown by their share of the widest gap that may count for them meet where a pair may be too close.
     asked = _mark_gaps(solved, things)
     petal = _petal_gaps(solved, things)
@@ -106,7 +107,7 @@ def _searched(solved: Solved, concerned: Mask) -> Crowd:
     same, family = a == b, things.host[i] == things.host[j]
     marked = (things.mark[i] >= 0) | (things.mark[j] >= 0)
     own = (_is_own(things)[i]) & (_is_own(things)[j])
-    stated = (same & own) | (~same & nested[b] & ~boundary[a] & _is_own(things)[j])
+    stated = (same & own) | (~same & states_to(rows, a, b) & _is_own(things)[j])
     gap = np.where(stated, gaps[b], safe)
     gap = np.where(same & family, np.minimum(petal[i], petal[j]), gap)
     gap = np.where(marked & ~(same & family), np.maximum(asked[i], asked[j]), gap)
@@ -194,6 +195,13 @@ def _stacked(solved: Solved) -> list[Crowd]:
         lower, higher, more = rows.min(axis=0), rows.max(axis=0), len(i) > MOST_PAIRS
         found.append(Crowd(i, j, lower, higher, sort, clear, np.zeros(len(i)), more))
     return found
+
+
+def states_to(rows: Sequence[Row], a: Rows, b: Rows) -> Mask:
+    """Whether row b states a gap that counts towards row a above it: not to boundary rows, on which nothing nests."""
+    nested = np.array([states_gap(row) for row in rows] or [False])
+    boundary = np.array([row.boundary for row in rows] or [False])
+    return np.asarray(nested[b] & ~boundary[a])
 
 
 def clear_between(things: Dots, i: Index, j: Index) -> Array:

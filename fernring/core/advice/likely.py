@@ -15,7 +15,6 @@ from numpy.typing import NDArray
 
 from ..document.changes import change
 from ..document.kit import SizeRange
-from ..document.row import states_gap
 from ..dots.grid import close_pairs
 from ..dots.table import Array, Dots
 from ..rows.tracks import track_of
@@ -23,7 +22,7 @@ from ..solved import Solved
 from ..tables import table
 from ..words.lengths import mm
 from .apart import own_ways, pair_ways
-from .crowd import alike, clear_between
+from .crowd import Rows, alike, clear_between, states_to
 from .sizes import foretold_dots
 from .verdict import MOST_PLACES, Remedy, Severity, Verdict, Ways, each
 
@@ -99,13 +98,11 @@ def _deviations(solved: Solved, dots: Dots) -> tuple[Array, Array]:
     return common, own
 
 
-def _gaps(solved: Solved, a: Array, b: Array) -> Array:
+def _gaps(solved: Solved, a: Rows, b: Rows) -> Array:
     """The gap that is meant between dots of these rows (mm); zero where they shall touch."""
     rules = solved.rules
-    stated = np.array([states_gap(row) for row in rules], bool)
-    boundary = np.array([row.boundary for row in rules], bool)
     gaps = np.array([row.gap for row in rules])
-    return np.where((a == b) | (stated[b] & ~boundary[a]), gaps[b], solved.piece.safe_gap)
+    return np.where((a == b) | states_to(rules, a, b), gaps[b], solved.piece.safe_gap)
 
 
 def _verdict(solved: Solved, pair: Pair, dots: tuple[int, ...]) -> Verdict:

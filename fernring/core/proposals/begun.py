@@ -20,7 +20,7 @@ from ..document.row import Row
 from ..document.shelf import Paint, PaintShade
 from ..document.work import Work
 from ..errors import FitError
-from ..ground.ground import Ground
+from ..ground.ground import Ground, ground
 from ..regions.ends import ends
 from ..regions.forms import proportion
 from ..rows.tracks import TRACKS
@@ -58,7 +58,7 @@ def ends_of(piece: Piece) -> EndsRegion:
     """What lies beyond the circle of the guides, or beyond the largest circle about the centre. Raises FitError where
     nothing does.
     """
-    outline = solve_piece(piece).ground.outline
+    outline = ground(piece.blank).outline
     widest = 2 * float(np.hypot(*outline.T).min())
     beyond = round(piece.guides.boundary or widest, 1)
     if not ends([outline], beyond / 2):

@@ -21,6 +21,7 @@ from .pace import Minutes
 from .placed_by import rows_below
 from .step import After, Step, Within
 
+Own = Mapping[tuple[int, str], list[Step]]
 CLOSE = 0.5  # mm: nearer than this a line laid over dots lies on them
 
 
@@ -60,9 +61,13 @@ def graph(job: Job) -> Graph:
         for first in before[-1:]:
             edges.add(Bond(step, first))
     # 2. Painting: what stands on what, what is placed by what, and what the kinds of steps ask.
-    of = _step_of(job, painting)
+    of, sets = _step_of(job, painting), _own(job, painting)
     rules = (
-        *(rule(job, painting, of) for rule in (_standing, _placed, _boundary, _filled, _lines)),
+        _standing(job, painting, of),
+        _placed(job, sets),
+        _boundary(job, sets),
+        _filled(job, sets),
+        _lines(job, painting, of),
         *(kind.bind(job, own, painting) for kind, own in made),
     )
     for bond in chain(*rules):
@@ -114,7 +119,7 @@ def _standing(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:
                 yield Bond(step, steps[below], "top" if stands_on(one, dots) else None)
 
 
-def _own(job: Job, steps: Sequence[Step]) -> Mapping[tuple[int, str], list[Step]]:
+def _own(job: Job, steps: Sequence[Step]) -> Own:
     """The steps that set a row's own dots, by row and half."""
     own: dict[tuple[int, str], list[Step]] = defaultdict(list)
     for step in steps:
@@ -123,9 +128,8 @@ def _own(job: Job, steps: Sequence[Step]) -> Mapping[tuple[int, str], list[Step]
     return own
 
 
-def _placed(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
+def _placed(job: Job, own: Own) -> Iterator[Bond]:
     """A row that is placed by others comes after their own dots: nested on them, in their dips, in the gaps between."""
-    own = _own(job, steps)
     for (row, half), mine in own.items():
         for other in rows_below(job.solved, row):
             for step in mine:
@@ -133,9 +137,9 @@ def _placed(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
                     yield Bond(step, first)
 
 
-def _boundary(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
+def _boundary(job: Job, own: Own) -> Iterator[Bond]:
     """Boundary rows come before all others but lines."""
-    own, first = _own(job, steps), job.come_first
+    first = job.come_first
     for (row, half), mine in own.items():
         if row in first or job.solved.rows[row].laid:
             continue
@@ -143,9 +147,9 @@ def _boundary(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
             yield from (Bond(step, one) for step in mine for one in own.get((other, half), ()))
 
 
-def _filled(job: Job, steps: Sequence[Step], _: Whole) -> Iterator[Bond]:
+def _filled(job: Job, own: Own) -> Iterator[Bond]:
     """Each shade of a fill is finished before the next is mixed, in the order in which the row names them."""
-    for (row, _half), mine in _own(job, steps).items():
+    for (row, _half), mine in own.items():
         if not track_of(job.solved.rules[row].track).fills:
             continue
         shades = list(dict.fromkeys(job.solved.palette.index(shade) for shade in job.solved.rules[row].shades))
