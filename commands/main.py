@@ -73,15 +73,19 @@ def serve(given: argparse.Namespace) -> int:
 
 
 def dev(given: argparse.Namespace) -> int:
-    """Hot reload on both sides: vite watches the page and serves it at the port, uvicorn the Python behind it."""
+    """Hot reload on both sides: vite watches the page and serves it at the port, uvicorn the Python behind it.
+
+    The API listens at a free port that the system chooses; the socket is handed over, so that nobody else takes it.
+    """
     setup.front_end_packages()
     studio = ROOT / "var" / "dev.sqlite"
     if _module("fernring.demo.load", str(studio)):
         return 1
-    api = given.port + 1
-    watched = [str(PYTHON), "-m", "fernring.web.dev", str(studio), "--port", str(api)]
-    python = subprocess.Popen(watched, cwd=ROOT)
-    ports = {"FERNRING_PORT": str(given.port), "FERNRING_API": str(api)}
+    with listening("127.0.0.1", 0) as api:
+        handle = api.fileno()
+        watched = [str(PYTHON), "-m", "fernring.web.dev", str(studio), "--socket", str(handle)]
+        python = subprocess.Popen(watched, cwd=ROOT, pass_fds=[handle])
+        ports = {"FERNRING_PORT": str(given.port), "FERNRING_API": str(api.getsockname()[1])}
     try:
         page = ["npm", "run", "--silent", "dev"]
         return subprocess.run(page, cwd=setup.FRONTEND, env={**os.environ, **ports}).returncode

@@ -1,8 +1,8 @@
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 
-// Where `./fern dev` opens the page and where it serves the API.
-const { FERNRING_PORT: page = "8437", FERNRING_API: api = "8438" } = process.env;
+// Where `./fern dev` opens the page, and the port at which it serves the API.
+const { FERNRING_PORT: page = "8437", FERNRING_API: api } = process.env;
 
 export default defineConfig({
   plugins: [react()],

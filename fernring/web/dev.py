@@ -1,4 +1,4 @@
-"""The API with reloading, for work on Fern Ring itself: python -m fernring.web.dev STUDIO --port N."""
+"""The API with reloading, for work on Fern Ring itself: python -m fernring.web.dev STUDIO --socket N."""
 
 import argparse
 import os
@@ -19,7 +19,7 @@ def application() -> ASGIApp:
 if __name__ == "__main__":
     parser = argparse.ArgumentParser(prog="dev")
     parser.add_argument("studio")
-    parser.add_argument("--port", type=int, default=8437)
+    parser.add_argument("--socket", type=int, required=True, help="number of an open socket that listens")
     given = parser.parse_args()
     os.environ["FERNRING_STUDIO"] = given.studio
-    uvicorn.run("fernring.web.dev:application", factory=True, port=given.port, reload=True, reload_dirs=["fernring"])
+    uvicorn.run("fernring.web.dev:application", factory=True, fd=given.socket, reload=True, reload_dirs=["fernring"])

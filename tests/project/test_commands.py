@@ -96,7 +96,7 @@ class CommandsTest(FernTestCase):
 
 class DevTest(FernTestCase):
     def test_page_and_changes_go_through_the_port_that_was_asked_for(self) -> None:
-        port = free_port()
+        port = self.port_beside_one_in_use()
         server = subprocess.Popen(
             [sys.executable, str(ROOT / "fern"), "dev", "--port", str(port)],
             cwd=ROOT, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL, start_new_session=True,
@@ -110,6 +110,16 @@ class DevTest(FernTestCase):
         headers = {"Origin": address, "Content-Type": "application/json"}
         change = urllib.request.Request(f"{address}/api/studio", body, headers, method="PUT")
         self.assertIn("scheme", answered(change))
+
+    def port_beside_one_in_use(self) -> int:
+        """A free port; the next one belongs to another program, as it may on any machine."""
+        while True:
+            port = free_port()
+            try:
+                self.enterContext(socket.create_server(("127.0.0.1", port + 1)))
+            except (OSError, OverflowError):
+                continue
+            return port
 
 
 def free_port() -> int:
