@@ -22,7 +22,7 @@ from ..store import happenings
 
 PAGE = "d" * 32
 DEVICE = "the studio's machine"
-MOST_FREED = 12
+MOST_FREED, MOST_NEEDS = 12, 12
 
 
 @cache
@@ -69,15 +69,11 @@ def _count(steps: Work, stage: dict[str, Any]) -> int:
 
 def _done(steps: Work, k: int) -> dict[str, Any]:
     step, last = steps.steps[k], len(steps.steps) - 1
-    by_id = {one.id: one for one in steps.steps}
     after = min(k + 1, last)
     dries = [
-        {
-            "state": one.state, "minutes": one.minutes, "usual": one.usual,
-            "frees": [said(by_id[ident].words, "mm")[:400] for ident in one.frees[:MOST_FREED]],
-        }
+        {"state": one.state, "minutes": one.minutes, "usual": one.usual, "frees": _frees(steps, one.frees, k)}
         for one in steps.leaves.get(step.id, ())
-    ]  # fmt: skip
+    ]
     paint = steps.paint(step.shade) if step.shade >= 0 else None
     return {
         "kind": "done", "step": step.id, "words": said(step.words, "mm")[:400], "kind_of_step": step.kind,
@@ -88,6 +84,18 @@ def _done(steps: Work, k: int) -> dict[str, Any]:
             "wait": max(steps.begins[after] - steps.begins[k] - step.minutes.mean, 0.0),
         },
     }  # fmt: skip
+
+
+def _frees(steps: Work, waiting: Collection[str], k: int) -> list[dict[str, Any]]:
+    """The steps that wait for what the k-th leaves, with what else they need that is not there yet."""
+    done = {one.id for one in steps.steps[: k + 1]}
+    found = []
+    for step in steps.steps:
+        if step.id in waiting:
+            needs = [one for one in steps.after[step.id] if one.state is not None or one.step not in done]
+            told = [{"step": one.step, "state": one.state} for one in needs]
+            found.append({"step": step.id, "words": said(step.words, "mm")[:400], "needs": told})
+    return [one for one in found if len(one["needs"]) <= MOST_NEEDS][:MOST_FREED]
 
 
 def _happened(piece: Piece, steps: Work, ended: list[float], count: int) -> Iterator[tuple[float, dict[str, Any]]]:

@@ -10,9 +10,10 @@ from pydantic import Field
 
 from ..core.document.numbers import FIRST
 from ..core.errors import DocumentError
-from ..core.logbook.book import Book, Sitting, Timer
+from ..core.logbook.book import Book, Sitting
 from ..core.logbook.events import FREE, Event, Led, read
 from ..core.logbook.mishaps import mishaps
+from ..core.logbook.timers import Timer
 from ..core.work.drying import State
 from ..store import devices, happenings, identity
 from ..store.identity import Identity
@@ -53,7 +54,8 @@ class DoneAnswer(Answer):
 
 
 class TimerAnswer(Answer):
-    """What dries: `due` when it should be dry for `state` (seconds since 1970), `ended` when it was found dry."""
+    """What dries: `due` when it should be dry for `state` (seconds since 1970), `ended` when it was found dry. It
+    `frees`, in words, the steps that wait for nothing else by then."""
 
     step: str
     state: State
@@ -166,7 +168,9 @@ def get_timers(request: Request) -> TimersAnswer:
     with studio(request).reading() as db:
         books = [(ident, name, book_of(db, ident)) for ident, name in happenings.at_work(db)]
     pieces = [
-        PieceTimers(piece=ident, name=name, timers=[_timer(one) for one in book.timers if one.open(now - JUST_DRY_S)])
+        PieceTimers(
+            piece=ident, name=name, timers=[_timer(book, one) for one in book.timers if one.open(now - JUST_DRY_S)]
+        )
         for ident, name, book in books
     ]
     return TimersAnswer(now=now, pieces=[one for one in pieces if one.timers])
@@ -202,18 +206,16 @@ def post_logbook(request: Request, ident: DocumentId, told: TellRequest) -> Book
         if told.studio is not None:
             identity.check(db, Identity(told.studio.id, told.studio.epoch))
         happenings.require(db, ident)
-        leads = set(book_of(db, ident).leads)
+        book = book_of(db, ident)
         for event in told.events:
-            what = event.what
-            if isinstance(what, Led):
-                leads.add(event.page)
-                what = Led(kind="lead", name=_device(db, request))
-            elif event.page not in leads and not isinstance(what, FREE):
+            what = Led(kind="lead", name=_device(db, request)) if isinstance(event.what, Led) else event.what
+            if event.page not in book.leads and not isinstance(what, FREE):
                 raise DocumentError("Another page leads at this table; take the lead first.", "events")
-            kept = Event(id=event.id, page=event.page, what=what)
+            kept, at = Event(id=event.id, page=event.page, what=what), now - event.ago
             body = orjson.dumps(kept.model_dump(mode="json")).decode()
-            happenings.add(db, ident, event.id, now - event.ago, body)
-        answer = _answer(db, ident, book_of(db, ident))
+            if happenings.add(db, ident, event.id, at, body):
+                book = what.told(book, event.page, at)
+        answer = _answer(db, ident, book)
     tell(request, ident, "logbook")
     return answer
 
@@ -241,7 +243,7 @@ def _answer(db: sqlite3.Connection, ident: str, book: Book) -> BookAnswer:
         lead=LeadAnswer(page=book.lead, name=book.leader) if book.lead else None,
         resting=book.resting is not None,
         done=[DoneAnswer(**one._asdict()) for one in book.done.values()],
-        timers=[_timer(one) for one in book.timers],
+        timers=[_timer(book, one) for one in book.timers],
         sittings=[_sitting(one) for one in book.sittings],
         happened=[HappeningAnswer(**one._asdict()) for one in book.happened],
         taught=len(book.reports),
@@ -249,9 +251,9 @@ def _answer(db: sqlite3.Connection, ident: str, book: Book) -> BookAnswer:
     )
 
 
-def _timer(one: Timer) -> TimerAnswer:
+def _timer(book: Book, one: Timer) -> TimerAnswer:
     known = {name: getattr(one, name) for name in ("step", "state", "words", "begun", "due", "ended")}
-    return TimerAnswer(**known, frees=list(one.frees))
+    return TimerAnswer(**known, frees=list(book.frees(one)))
 
 
 def _sitting(one: Sitting) -> SittingAnswer:

@@ -171,9 +171,9 @@ class ByTouchTest(TableCase):
         events = [{"id": f"{k + 1:032x}", "page": "c" * 32, "what": what} for k, what in enumerate(told)]
         self.ask(f"documents/{ident}/logbook", {"events": events})
         expect(self.page.get_by_text("Waits: dry. Row 8 Next: Row 9")).to_be_visible()
-        # What waits for something else as well is not said to come next.
-        both = [{**soon, "frees": ["Row 6"]}, {"state": "varnish", "minutes": 60.0, "frees": ["Row 6"]}]
-        done = {"kind": "done", "step": "made up too", "words": "Row 7", "dries": both}
+        # What waits for a step that is not done yet is not said to come next.
+        waits = {"step": "made up three", "words": "Row 6", "needs": [{"step": "not done", "state": None}]}
+        done = {"kind": "done", "step": "made up too", "words": "Row 7", "dries": [{**soon, "frees": [waits]}]}
         self.ask(f"documents/{ident}/logbook", {"events": [{"id": f"{9:032x}", "page": "c" * 32, "what": done}]})
         expect(self.page.get_by_text("Waits: dry. Row 7", exact=True)).to_be_visible()
 

@@ -2,11 +2,13 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
+from functools import cached_property
 from types import MappingProxyType
 from typing import NamedTuple
 
-from ..work.drying import Kind, Report, State
+from ..work.drying import Report
 from ..work.pace import Pace
+from .timers import Need, Timer, freed
 
 
 class Done(NamedTuple):
@@ -15,27 +17,6 @@ class Done(NamedTuple):
     step: str
     words: str
     at: float
-
-
-class Timer(NamedTuple):
-    """What a step left wet: `due` when it should be dry for `state`, `minutes` after `begun`; `frees` says in words
-    which steps wait for it. `usual` are the minutes of such paint before anything was learned of it, None where
-    nothing can be. `ended` is when the artist found it dry, None before. Times in seconds since 1970.
-    """
-
-    step: str
-    state: State
-    words: str
-    frees: tuple[str, ...]
-    begun: float
-    minutes: float
-    due: float
-    paint: Kind
-    usual: float | None
-    ended: float | None = None
-
-    def open(self, now: float) -> bool:
-        return self.ended is None and self.due > now
 
 
 class Sitting(NamedTuple):
@@ -107,3 +88,12 @@ class Book:
         """The one that goes on."""
         last = self.sittings[-1] if self.sittings else None
         return last if last is not None and last.end is None else None
+
+    def frees(self, timer: Timer) -> tuple[str, ...]:
+        """The words of the steps that can begin once this timer is over, as things stand."""
+        return freed(timer, self._dry, self.done)
+
+    @cached_property
+    def _dry(self) -> Mapping[Need, float]:
+        """From when on what was left wet is dry."""
+        return {Need(one.step, one.state): one.due if one.ended is None else one.ended for one in self.timers}

@@ -12,9 +12,10 @@ from ..document.shelf import Body, Medium
 from ..document.work import Corrected, StepId
 from ..work.drying import Report, State
 from ..work.pace import Pace, believed
-from .book import Book, Done, Happening, Progress, Timer
+from .book import Book, Done, Happening, Progress
 from .mishaps import MishapId
 from .sittings import changed, corrected, ended, heard, rested, resumed
+from .timers import Freed, Need, Timer
 
 Token = Annotated[str, Field(strict=True, pattern=r"^[0-9a-f]{32}$")]
 Words = Annotated[str, Field(strict=True, max_length=400)]
@@ -25,14 +26,32 @@ LEAST_MORE = 5.0  # minutes
 LEAST_TOLD, MOST_TOLD = 0.1, 20_000.0  # minutes
 
 
+class Needs(Frozen):
+    """A step that must be done, and what it left dry for `state`; null where it has only to be done."""
+
+    step: StepId
+    state: State | None
+
+
+class Frees(Frozen):
+    """A step that waits for something to dry, in words, and what else it `needs` that is not there yet."""
+
+    step: StepId
+    words: Words
+    needs: Annotated[tuple[Needs, ...], FIRST, Field(max_length=12)] = ()
+
+    def freed(self) -> Freed:
+        return Freed(self.step, self.words, tuple(Need(one.step, one.state) for one in self.needs))
+
+
 class Dries(Frozen):
     """What a step leaves: `minutes` until it is dry for `state`, the `usual` ones of such paint before anything was
-    learned of it, and which steps that frees, in words."""
+    learned of it, and which steps that frees. Pages of earlier versions told these in words alone."""
 
     state: State
     minutes: Waited
     usual: Waited | None = None
-    frees: Annotated[tuple[Words, ...], FIRST, Field(max_length=40)] = ()
+    frees: Annotated[tuple[Frees | Words, ...], FIRST, Field(max_length=40)] = ()
 
 
 class Next(Frozen):
@@ -123,9 +142,10 @@ class StepDone(Frozen):
         )
 
     def _timer(self, one: Dries, at: float) -> Timer:
+        frees = tuple(Freed(None, told) if isinstance(told, str) else told.freed() for told in one.frees)
         due = at + 60 * one.minutes
         paint = self.body, self.medium
-        return Timer(self.step, one.state, self.words, one.frees, at, one.minutes, due, paint, one.usual)
+        return Timer(self.step, one.state, self.words, frees, at, one.minutes, due, paint, one.usual)
 
 
 class StepUndone(Frozen):

@@ -3719,14 +3719,14 @@ export interface components {
         /**
          * Dries
          * @description What a step leaves: `minutes` until it is dry for `state`, the `usual` ones of such paint before anything was
-         *     learned of it, and which steps that frees, in words.
+         *     learned of it, and which steps that frees. Pages of earlier versions told these in words alone.
          */
         Dries: {
             /**
              * Frees
              * @default []
              */
-            frees: string[];
+            frees: (components["schemas"]["Frees"] | string)[];
             /** Minutes */
             minutes: number;
             /**
@@ -4133,6 +4133,21 @@ export interface components {
             state: "touch" | "top" | "turn" | "varnish";
             /** Step */
             step: string;
+        };
+        /**
+         * Frees
+         * @description A step that waits for something to dry, in words, and what else it `needs` that is not there yet.
+         */
+        Frees: {
+            /**
+             * Needs
+             * @default []
+             */
+            needs: components["schemas"]["Needs"][];
+            /** Step */
+            step: string;
+            /** Words */
+            words: string;
         };
         /**
          * FromEdge
@@ -5048,6 +5063,16 @@ export interface components {
         NearestRequest: {
             kit: components["schemas"]["Kit"];
             piece: components["schemas"]["Piece"];
+        };
+        /**
+         * Needs
+         * @description A step that must be done, and what it left dry for `state`; null where it has only to be done.
+         */
+        Needs: {
+            /** State */
+            state: ("touch" | "top" | "turn" | "varnish") | null;
+            /** Step */
+            step: string;
         };
         /** Nested */
         Nested: {
@@ -7862,7 +7887,8 @@ export interface components {
         };
         /**
          * TimerAnswer
-         * @description What dries: `due` when it should be dry for `state` (seconds since 1970), `ended` when it was found dry.
+         * @description What dries: `due` when it should be dry for `state` (seconds since 1970), `ended` when it was found dry. It
+         *     `frees`, in words, the steps that wait for nothing else by then.
          */
         TimerAnswer: {
             /** Begun */

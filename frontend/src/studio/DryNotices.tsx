@@ -20,10 +20,10 @@ export function DryNotices() {
     });
   }, []);
   useEffect(() => {
-    const waiting = (timers?.pieces ?? []).flatMap(({ name, timers: own }) =>
+    const waiting = (timers?.pieces ?? []).flatMap(({ piece, name, timers: own }) =>
       own.map((timer) => {
         const ms = 1000 * (timer.due - timers!.now);
-        return ms < LONGEST_MS ? window.setTimeout(() => once(name, timer, freed(timer, own)), ms) : 0;
+        return ms < LONGEST_MS ? window.setTimeout(() => once(piece, name, timer), ms) : 0;
       }),
     );
     return () => waiting.forEach((timer) => void window.clearTimeout(timer));
@@ -32,16 +32,11 @@ export function DryNotices() {
 }
 
 /** What was told on this page is not told again. */
-function once(name: string, timer: Timer, next: string | undefined): void {
-  const key = `${name} ${timer.step} ${timer.state} ${Math.round(timer.due)}`;
+function once(piece: string, name: string, timer: Timer): void {
+  const key = `${piece} ${timer.step} ${timer.state} ${Math.round(timer.due)}`;
   if (told.has(key)) return;
   told.add(key);
   const { units } = useUnits.getState();
+  const [next] = timer.frees;
   tell(spokenText(`${name}: dry. ${timer.words}${next ? ` Next: ${next}` : ""}`, units));
-}
-
-/** The first step that waits for nothing else that is still drying. */
-function freed(timer: Timer, all: Timer[]): string | undefined {
-  const later = all.filter(({ due, ended }) => ended === null && due > timer.due);
-  return timer.frees.find((step) => !later.some(({ frees }) => frees.includes(step)));
 }

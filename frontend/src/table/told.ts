@@ -18,11 +18,11 @@ const DOES: Does = {
           done: [...book.done, { step: what.step, words: what.words ?? "", at }],
           timers: [
             ...book.timers,
-            ...(what.dries ?? []).map(({ state, minutes, frees }) => ({
+            ...(what.dries ?? []).map(({ state, minutes }) => ({
               step: what.step,
               state,
               words: what.words ?? "",
-              frees: [...(frees ?? [])],
+              frees: [], // the server says so
               begun: at,
               due: at + 60 * minutes,
               ended: null,

@@ -1,19 +1,24 @@
 /** A step that is done, as it is told: what it leaves wet, which steps that frees, and what comes after it. */
 import type { Book, Step, Told, Work } from "../api/types";
 import { spokenText, type Units } from "../studio/units";
-import { standing } from "./standing";
+import { needsOf, standing } from "./standing";
 
 const MOST_WORDS = 400;
 const MOST_FREED = 12;
+const MOST_NEEDS = 12; // a step that needs more than these does not come next
 
 export function doneWith(work: Work, book: Book, step: Step, units: Units, at: number): Told {
-  const words = (ident: string) => cut(spokenText(work.steps.find(({ id }) => id === ident)?.words ?? "", units));
+  const words = (one: Step) => cut(spokenText(one.words, units));
   const told = { step: step.id, words: "", at };
   const after: Book = { ...book, done: [...book.done, told] };
+  const waiting = (ident: string) => {
+    const found = work.steps.find(({ id }) => id === ident)!;
+    return { step: ident, words: words(found), needs: needsOf(found, work, after) };
+  };
   return {
     kind: "done",
     step: step.id,
-    words: words(step.id),
+    words: words(step),
     kind_of_step: step.kind,
     usual: step.usual,
     body: (step.body ?? "medium") as "medium",
@@ -22,7 +27,10 @@ export function doneWith(work: Work, book: Book, step: Step, units: Units, at: n
       state,
       minutes,
       usual,
-      frees: frees.slice(0, MOST_FREED).map(words),
+      frees: frees
+        .map(waiting)
+        .filter(({ needs }) => needs.length <= MOST_NEEDS)
+        .slice(0, MOST_FREED),
     })),
     next: { last: step.stage, ...nextOf(work, after, at) },
   };
