@@ -10,7 +10,7 @@ from pydantic import Field
 from ..document.numbers import FIRST, Frozen, Label
 from ..document.shelf import Body, Medium
 from ..document.work import Corrected, StepId
-from ..work.drying import Report, State
+from ..work.drying import State
 from ..work.pace import Pace, believed
 from .book import Book, Done, Happening, Progress
 from .mishaps import MishapId
@@ -21,9 +21,6 @@ Token = Annotated[str, Field(strict=True, pattern=r"^[0-9a-f]{32}$")]
 Words = Annotated[str, Field(strict=True, max_length=400)]
 Waited = Annotated[float, Field(strict=True, allow_inf_nan=False, ge=0, le=20_000)]
 Many = Annotated[int, Field(strict=True, ge=0, le=5_000)]
-LONGER = 1.25  # what is still wet when it should be dry takes at least a quarter longer
-LEAST_MORE = 5.0  # minutes
-LEAST_TOLD, MOST_TOLD = 0.1, 20_000.0  # minutes
 
 
 class Needs(Frozen):
@@ -178,13 +175,9 @@ class FoundDry(Frozen):
     state: State
 
     def told(self, book: Book, page: str, at: float) -> Book:
-        timers, reports = list(book.timers), list(book.reports)
-        for k, timer in enumerate(timers):
-            if timer.step == self.step and timer.state == self.state and timer.ended is None:
-                timers[k] = timer._replace(ended=at)
-                reports += _report(timer, at, dry=True)
+        book = _looked_at(book, self, at, dry=True)
         progress = book.progress and book.progress._replace(ready=min(book.progress.ready, at))
-        return replace(book, timers=tuple(timers), reports=tuple(reports), progress=progress)
+        return replace(book, progress=progress)
 
 
 class FoundWet(Frozen):
@@ -195,15 +188,10 @@ class FoundWet(Frozen):
     state: State
 
     def told(self, book: Book, page: str, at: float) -> Book:
-        timers, reports = list(book.timers), list(book.reports)
-        for k, timer in enumerate(timers):
-            if timer.step == self.step and timer.state == self.state:
-                more = max((LONGER - 1) * timer.minutes, LEAST_MORE)
-                timers[k] = timer._replace(due=max(timer.due, at) + 60 * more, ended=None)
-                reports += _report(timer, at, dry=False)
-        due = max((one.due for one in timers if (one.step, one.state) == (self.step, self.state)), default=0.0)
+        book = _looked_at(book, self, at, dry=False)
+        due = max((one.due for one in book.timers if _is_of(one, self)), default=0.0)
         progress = book.progress and book.progress._replace(ready=max(book.progress.ready, due))
-        return replace(book, timers=tuple(timers), reports=tuple(reports), progress=progress)
+        return replace(book, progress=progress)
 
 
 class Happened(Frozen):
@@ -251,9 +239,14 @@ def read(events: Iterable[tuple[Event, float]]) -> Book:
     return book
 
 
-def _report(timer: Timer, at: float, dry: bool) -> list[Report]:
-    """What a look at the paint teaches, where it comes at all late enough to tell."""
-    minutes = (at - timer.begun) / 60
-    if timer.usual is None or min(minutes, timer.usual) < LEAST_TOLD:
-        return []
-    return [Report(*timer.paint, min(minutes, MOST_TOLD), timer.usual, dry)]
+def _is_of(timer: Timer, found: FoundDry | FoundWet) -> bool:
+    return (timer.step, timer.state) == (found.step, found.state)
+
+
+def _looked_at(book: Book, found: FoundDry | FoundWet, at: float, dry: bool) -> Book:
+    """The paint was looked at: its timer ends or goes on, and what that teaches is kept."""
+    own = [one for one in book.timers if _is_of(one, found)]
+    reports = (report for one in own for report in one.teaches(at, dry))
+    looked = Timer.found_dry if dry else Timer.found_wet
+    timers = (looked(one, at) if _is_of(one, found) else one for one in book.timers)
+    return replace(book, timers=tuple(timers), reports=(*book.reports, *reports))

@@ -3,7 +3,11 @@
 from collections.abc import Container, Mapping
 from typing import NamedTuple
 
-from ..work.drying import Kind, State
+from ..work.drying import Kind, Report, State
+
+LONGER = 1.25  # what is still wet when it should be dry takes at least a quarter longer
+LEAST_MORE = 5.0  # minutes
+LEAST_TOLD, MOST_TOLD = 0.1, 20_000.0  # minutes
 
 
 class Need(NamedTuple):
@@ -41,6 +45,21 @@ class Timer(NamedTuple):
 
     def open(self, now: float) -> bool:
         return self.ended is None and self.due > now
+
+    def found_dry(self, at: float) -> "Timer":
+        return self if self.ended is not None else self._replace(ended=at)
+
+    def found_wet(self, at: float) -> "Timer":
+        """It takes longer: from when it was found, where that is later than it should have been dry."""
+        more = max((LONGER - 1) * self.minutes, LEAST_MORE)
+        return self._replace(due=max(self.due, at) + 60 * more, ended=None)
+
+    def teaches(self, at: float, dry: bool) -> tuple[Report, ...]:
+        """What a look at the paint teaches, where it comes at all late enough to tell; dry paint is looked at once."""
+        minutes = (at - self.begun) / 60
+        if self.usual is None or min(minutes, self.usual) < LEAST_TOLD or (dry and self.ended is not None):
+            return ()
+        return (Report(*self.paint, min(minutes, MOST_TOLD), self.usual, dry),)
 
 
 def freed(timer: Timer, dry: Mapping[Need, float], done: Container[str | None]) -> tuple[str, ...]:
