@@ -213,9 +213,33 @@ class PaperTest(BrowserTestCase):
         self.press("Everything in one ZIP")
         expect(self.page.get_by_text("The studio's server does not answer.")).to_be_visible()
         self.page.unroute("**/api/print/bundle")
+        # A file that cannot be made is said, and so is an answer that breaks off.
+        made = '{"done": 1, "of": 9, "name": "guide.pdf"}\n'
+        problem = '{"problem": {"code": "plan", "field": "rows.2", "message": "Row 2 asks for too much."}}\n'
+        for answer, said in (
+            (made + problem, "Row 2 asks for too much."),
+            (made, "broke off before the file was whole"),
+        ):
+            self.answer_with(answer)
+            self.press("Everything in one ZIP")
+            expect(self.page.get_by_text(said)).to_be_visible()
         whole = zipfile.ZipFile(io.BytesIO(self.download("Everything in one ZIP")))
         self.assertIsNone(whole.testzip())
         self.assertIn("guide.pdf", whole.namelist())
+
+    def answer_with(self, body: str) -> None:
+        """What the next request for everything is answered."""
+        self.page.route("**/api/print/bundle", lambda route: route.fulfill(body=body), times=1)
+
+    def test_making_everything_is_stopped(self) -> None:
+        self.print_room("Annular eclipse")
+        self.page.route("**/api/print/bundle", lambda route: None)  # it takes for ever
+        self.press("Everything in one ZIP")
+        expect(self.page.get_by_role("button", name="Everything in one ZIP")).to_be_disabled()
+        with self.page.expect_event("requestfailed", lambda request: "bundle" in request.url):
+            self.press("Stop")
+        expect(self.page.get_by_role("button", name="Everything in one ZIP")).to_be_enabled()
+        expect(self.page.get_by_role("alert")).to_have_count(0)
 
     def test_lengths_of_the_written_pattern_follow_the_units_in_use(self) -> None:
         self.print_room("Annular eclipse")

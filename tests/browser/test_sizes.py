@@ -32,7 +32,7 @@ class SizesTest(BrowserTestCase):
         before = self.document()
         self.press("What do my tools make?")
         table = self.page.get_by_role("table", name="Dots in mm, by what was measured")
-        expect(table.get_by_role("row", name="Ball 3.0").get_by_text("no dot of it measured")).to_be_visible()
+        expect(table.get_by_role("row", name="Ball 3.0").get_by_text("its kind alone, a default")).to_be_visible()
         expect(table.get_by_role("row", name="Ball 2.0").get_by_text("measured just so")).to_be_visible()
         usual = table.get_by_role("row", name="Ball 3.0").get_by_role("cell").nth(1).inner_text()
         self.choose("Load", "full")

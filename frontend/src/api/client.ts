@@ -51,25 +51,34 @@ export async function download(url: string, body: unknown, name: string): Promis
   keepFile(await (await posted(url, body)).blob(), name);
 }
 
+interface ToldLine {
+  done?: number;
+  of?: number;
+  zip?: string;
+  problem?: Problem;
+}
+
 /** A ZIP that the server tells of line by line while it is made. */
 export async function downloadTold(
   url: string,
   body: unknown,
   name: string,
   told: (done: number, of: number) => void,
+  signal?: AbortSignal,
 ): Promise<void> {
-  const reader = (await posted(url, body)).body!.pipeThrough(new TextDecoderStream()).getReader();
+  const reader = (await posted(url, body, signal)).body!.pipeThrough(new TextDecoderStream()).getReader();
   let rest = "";
   for (;;) {
-    const { done, value } = await reader.read();
+    const { done, value } = await reader.read().catch(() => ({ done: true, value: undefined }));
     const lines = (rest + (value ?? "")).split("\n");
     rest = lines.pop() ?? "";
     for (const line of lines) {
-      const said = JSON.parse(line) as { done?: number; of?: number; zip?: string };
-      if (said.zip) keepFile(new Blob([bytes(said.zip)], { type: "application/zip" }), name);
-      else told(said.done ?? 0, said.of ?? 0);
+      const said = JSON.parse(line) as ToldLine;
+      if (said.zip) return keepFile(new Blob([bytes(said.zip)], { type: "application/zip" }), name);
+      if (said.problem) throw new Refusal(said.problem, 422);
+      told(said.done ?? 0, said.of ?? 0);
     }
-    if (done) return;
+    if (done) throw new Error("The answer broke off before the file was whole. Try it again.");
   }
 }
 

@@ -24,11 +24,12 @@ export function StudioMenu() {
     }
   };
   const everything = async () => {
-    const tellDone = telling("Making the files");
+    const call = new AbortController();
+    const tellDone = telling("Making the files", () => call.abort());
     try {
-      await downloadTold("/api/studio/everything", "", `studio ${today()}.zip`, tellDone);
+      await downloadTold("/api/studio/everything", "", `studio ${today()}.zip`, tellDone, call.signal);
     } catch (cause) {
-      tellProblem(cause);
+      if (!call.signal.aborted) tellProblem(cause);
     }
     tellDone(1, 1);
   };

@@ -1,13 +1,13 @@
 /** Everything at once, the written pattern, and the piece as a file. */
 import { Button, Progress } from "@mantine/core";
-import { useState } from "react";
-import { download, downloadTold } from "../api/client";
+import { download } from "../api/client";
 import type { Piece, PrintRequest } from "../api/types";
 import type { Session } from "../piece/session";
 import { tellProblem } from "../studio/notice";
 import { useUnits } from "../studio/units";
 import { revised } from "./revised";
 import { fileName } from "./room";
+import { useTold } from "./useTold";
 
 const FILES = [
   ["svg", "Picture, SVG"],
@@ -24,17 +24,11 @@ interface Props {
 
 export function FilesPart({ session, piece, request }: Props) {
   const units = useUnits((state) => state.units);
-  const [done, setDone] = useState<number | null>(null);
-  const bundle = async () => {
-    setDone(0);
-    try {
-      const body = { ...request, units, revision: await revised(session) };
-      await downloadTold("/api/print/bundle", body, fileName(piece, "everything", "zip"), (n, of) => setDone(n / of));
-    } catch (cause) {
-      tellProblem(cause);
-    }
-    setDone(null);
-  };
+  const { made, begin, stop } = useTold();
+  const bundle = () =>
+    begin("/api/print/bundle", fileName(piece, "everything", "zip"), async () => {
+      return { ...request, units, revision: await revised(session) };
+    });
   const written = async (format: "pdf" | "html") => {
     try {
       const body = { piece, format, paper: request.paper, units, revision: await revised(session) };
@@ -46,10 +40,17 @@ export function FilesPart({ session, piece, request }: Props) {
   return (
     <>
       <section aria-label="Everything">
-        <Button fullWidth variant="light" onClick={() => void bundle()} disabled={done !== null}>
+        <Button fullWidth variant="light" onClick={() => void bundle()} disabled={made !== null}>
           Everything in one ZIP
         </Button>
-        {done !== null && <Progress value={100 * done} aria-label="Files made" mt={6} />}
+        {made !== null && (
+          <div className="print-made">
+            <Progress value={100 * made} aria-label="Files made" />
+            <Button size="xs" variant="default" onClick={stop}>
+              Stop
+            </Button>
+          </div>
+        )}
       </section>
       <section aria-label="Written pattern">
         <h2>Written pattern</h2>

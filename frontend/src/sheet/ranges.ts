@@ -21,10 +21,11 @@ export function rangeOf(piece: Piece, tool: string | null | undefined, diameter:
   return piece.tools.find(({ id }) => id === tool)?.ranges.find((one) => one.diameter === diameter);
 }
 
-/** "24 dots just so", or what else a range rests on. */
-export function restsOn({ alike, measured }: SizeRange): string {
-  if (alike > 0) return `${alike} ${alike === 1 ? "dot" : "dots"} measured just so`;
-  return measured > 0 ? `${measured} measured otherwise` : "no dot of it measured";
+/** What a foretold size rests on: "24 dots measured just so". */
+export function restsOn({ alike, measured }: Pick<SizeRange, "alike" | "measured">): string {
+  const dots = (many: number) => `${many} ${many === 1 ? "dot" : "dots"} measured`;
+  if (alike > 0) return `${dots(alike)} just so`;
+  return measured > 0 ? `${dots(measured)} otherwise` : "its kind alone, a default";
 }
 
 /** "2.1 (1.9 to 2.3)": a size, and its range where there is one. */

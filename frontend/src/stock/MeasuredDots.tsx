@@ -6,6 +6,7 @@ import { lazy, Suspense, useState } from "react";
 import { client, need } from "../api/client";
 import { fieldsOf, wordsOf } from "../api/facts";
 import type { Kit, Measurement, Prediction, Tool } from "../api/types";
+import { restsOn } from "../sheet/ranges";
 import { Choice } from "../studio/Choice";
 import { TextField } from "../studio/TextField";
 import { parseLength, SUFFIX, spokenLength, useUnits } from "../studio/units";
@@ -127,12 +128,6 @@ function Foretold({ told, onTake }: { told: Prediction; onTake: (dot: number) =>
   const units = useUnits((state) => state.units);
   if (!told.offered)
     return <p className="small quiet">Without a tip and a measured dot nothing is foretold: measure one of the two.</p>;
-  const rests =
-    told.of_all > 0
-      ? `by ${told.of_all} measured like this`
-      : told.of_tool > 0
-        ? `by ${told.of_tool} measured otherwise`
-        : "by its kind alone, a default";
   const dot = Math.round(told.diameter * 100) / 100;
   return (
     <p className="foretold" role="status">
@@ -141,7 +136,7 @@ function Foretold({ told, onTake }: { told: Prediction; onTake: (dot: number) =>
         {spokenLength(Math.round(told.low * 100) / 100, units)} and{" "}
         {spokenLength(Math.round(told.high * 100) / 100, units)}
       </span>
-      <span className="small quiet"> {rests}</span>
+      <span className="small quiet"> by {restsOn({ alike: told.of_all, measured: told.of_tool })}</span>
       <Button size="compact-xs" variant="light" onClick={() => onTake(dot)}>
         Take it as a dot of this tool
       </Button>

@@ -20,9 +20,13 @@ function show(notice: { message: string; color: string; role: "status" | "alert"
   shown.push(notifications.show({ ...notice, closeButtonProps }));
 }
 
-/** A notice of something long; what it answers says how far it is, and takes the notice away when all is done. */
-export function telling(what: string): (done: number, of: number) => void {
-  const still = { color: "ink", role: "status", autoClose: false, withCloseButton: false };
+/**
+ * A notice of something long, which closing it stops; what it answers says how far it is, and takes the notice away when
+ * all is done.
+ */
+export function telling(what: string, stop: () => void): (done: number, of: number) => void {
+  const closing = { closeButtonProps: { "aria-label": "Stop" }, onClose: stop };
+  const still = { color: "ink", role: "status", autoClose: false, ...closing };
   const id = notifications.show({ message: `${what}…`, ...still });
   return (done, of) => {
     if (done >= of) notifications.hide(id);
