@@ -7,11 +7,12 @@ import shutil
 import signal
 import tempfile
 import time
+from collections.abc import AsyncIterator
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import replace
 from pathlib import Path
 from typing import Any, ClassVar
-from unittest.mock import patch
+from unittest.mock import AsyncMock, MagicMock, patch
 
 from fernring.web.pool import lane as lanes
 from fernring.web.pool.lane import BUSY, ENDED, TOO_LONG, Job, Lane
@@ -150,6 +151,28 @@ class EndTest(ServerTest):
         self.server.start()
 
 
+class Talker(WorkerProcess):
+    """A worker that answers in so many parts, and takes its time for each."""
+
+    bytes_held = 0
+
+    def __init__(self, parts: int, seconds: float) -> None:
+        self.process = MagicMock(returncode=None)
+        self.parts, self.seconds = parts, seconds
+
+    async def answers(self, number: int, scope: Any, body: bytes) -> AsyncIterator[Any]:
+        yield {"type": "http.response.start", "status": 200}
+        for _ in range(self.parts):
+            await asyncio.sleep(self.seconds)
+            yield {"type": "http.response.body", "body": b".", "more_body": True}
+
+    def stop(self, number: int) -> None:
+        self.parts = 0
+
+    async def end(self) -> None:
+        return
+
+
 class LaneTest(FernTestCase):
     """One lane by itself."""
 
@@ -192,6 +215,16 @@ class LaneTest(FernTestCase):
             job = self.plan(heavy())
             self.assertEqual(self.run_jobs(job), [None])
         self.assertEqual(job.failed, TOO_LONG)
+
+    def test_what_goes_on_telling_has_its_time_anew(self) -> None:
+        """Many files in one ZIP take as long as they take."""
+        job = self.plan(light())
+        with (
+            patch.object(lanes, "MOST_SECONDS", 2.0),
+            patch.object(WorkerProcess, "started", AsyncMock(return_value=Talker(40, 0.08))),
+        ):
+            self.assertEqual(self.run_jobs(job), [200])
+        self.assertIsNone(job.failed)
 
     def test_past_its_memory(self) -> None:
         jobs = self.plan(heavy()), self.plan(light())

@@ -13,7 +13,7 @@ from starlette.types import Message, Scope
 from .process import GoneError, WorkerProcess
 
 MOST_WAITING = 60
-MOST_SECONDS = 60.0  # a last net: budgets end calculations long before
+MOST_SECONDS = 60.0  # without a word of the answer; a last net: budgets end calculations long before
 MOST_BYTES = 1_500_000_000
 MOST_FAILED = 3  # starts of a worker; then the server calculates by itself while it goes on trying
 LOOK_S = 0.1
@@ -30,8 +30,9 @@ LOG = logging.getLogger("fernring.pool")
 
 @dataclass(eq=False)
 class Job:
-    """A request on its way. `said` takes the application's messages, then None; `failed` says why there are no more. A
-    `shared` one may go to the lane beside the one it waits in.
+    """A request on its way. `said` takes the application's messages, then None; `heard` is when the last of them came, by
+    the loop's clock, and `failed` says why there are no more. A `shared` one may go to the lane beside the one it waits
+    in.
     """
 
     scope: Scope
@@ -41,6 +42,7 @@ class Job:
     said: "asyncio.Queue[Message | None]" = field(default_factory=asyncio.Queue)
     failed: tuple[str, str] | None = None
     over: bool = False
+    heard: float = 0.0
     seconds: float = 0.0
 
     def finish(self, failed: tuple[str, str] | None = None) -> None:
@@ -138,10 +140,10 @@ class Lane:
         """One job on the worker, watched: its time, its memory, and whether somebody still waits."""
         number, loop = next(self._numbers), asyncio.get_running_loop()
         answering = asyncio.create_task(self._pass_on(worker, job, number))
-        deadline, stopped_at = loop.time() + MOST_SECONDS, None
+        job.heard, stopped_at = loop.time(), None
         answering.add_done_callback(_seen)
         while not (await asyncio.wait({answering}, timeout=LOOK_S))[0]:
-            if loop.time() > deadline or worker.bytes_held > MOST_BYTES:
+            if loop.time() > job.heard + MOST_SECONDS or worker.bytes_held > MOST_BYTES:
                 job.finish(TOO_LONG)
             if job.over and stopped_at is None:
                 worker.stop(number)
@@ -154,6 +156,7 @@ class Lane:
 
     async def _pass_on(self, worker: WorkerProcess, job: Job, number: int) -> None:
         async for message in worker.answers(number, job.scope, job.body):
+            job.heard = asyncio.get_running_loop().time()
             if not job.over:
                 job.said.put_nowait(message)
         job.finish()
