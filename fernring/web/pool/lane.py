@@ -30,8 +30,8 @@ LOG = logging.getLogger("fernring.pool")
 
 @dataclass(eq=False)
 class Job:
-    """A request on its way. `said` takes the application's messages, then None, and `heard` is when the last came by the
-    loop's clock; `failed` says why there are no more. A `shared` one may go to the lane beside the one it waits in.
+    """A request on its way. `said` takes the application's messages, then None; `heard` is when the last of them was
+    heard, by the loop's clock, and `failed` why there are no more. A `shared` one may go to the lane beside.
     """
 
     scope: Scope
