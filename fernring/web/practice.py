@@ -29,6 +29,7 @@ from .reading import KitBody, PieceBody, QuickRoute
 router = APIRouter(prefix="/api", tags=["practice"], route_class=QuickRoute, responses=RESPONSES)
 
 MOST_WANTED = 400
+PathStep = Ident | Annotated[int, Field(strict=True, ge=0, lt=64)]
 MeasurementId = Annotated[str, PathValue(pattern=r"^[0-9a-f]{32}$")]
 
 
@@ -102,10 +103,12 @@ class AnewAnswer(Answer):
 
 
 class OfferedRequest(AnewRequest):
-    """Which dot of which row, and how much the tool shall carry."""
+    """Which dot of which row, and how much the tool shall carry: a `member` of the pattern, or what stands `at` this
+    path within the row, such as a size of a trim."""
 
     row: Annotated[int, Field(strict=True, ge=0, lt=MAX_ROWS)]
     member: Annotated[int, Field(strict=True, ge=0, lt=12)] = 0
+    at: Annotated[tuple[PathStep, ...], FIRST, Field(max_length=12)] = ()
     load: Loaded = "usual"
 
 
@@ -182,7 +185,8 @@ def post_anew(request: Request, asked: AnewRequest) -> list[AnewAnswer]:
 def post_offered(request: Request, asked: OfferedRequest) -> list[OfferedAnswer]:
     """Sizes for a dot of a row: what every tool of the kit will make there, the smallest first."""
     hand = Hand(asked.kit.tools, get_measurements(request))
-    found = offered_sizes(asked.piece, asked.kit.tools, hand, asked.row, asked.member, asked.load)
+    at = asked.at or ("pattern", asked.member)
+    found = offered_sizes(asked.piece, asked.kit.tools, hand, asked.row, at, asked.load)
     return [OfferedAnswer(**vars(one)) for one in found]
 
 

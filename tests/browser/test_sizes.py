@@ -64,6 +64,26 @@ class SizesTest(BrowserTestCase):
         self.undo()
         self.assertEqual(self.document()["tools"], before["tools"])
 
+    def test_a_top_dot_takes_what_a_tool_makes(self) -> None:
+        """One that was a share of the dot below is a size of its own then."""
+        self.pick("3")
+        self.press("Add a top dot")
+        trim = self.page.get_by_role("group", name=re.compile("^Trim 1:"))
+        trim.get_by_role("button", name="Stack one more top dot").click()
+        trim.get_by_role("button", name="What do my tools make?").click()
+        self.choose("For", "Top dot 2")
+        table = trim.get_by_role("table", name="Dots in mm, by what was measured")
+        table.get_by_role("button", name=re.compile("Use .* by Ball 1.5")).click()
+        expect(table.get_by_role("row", name="Ball 1.5").get_by_text("as it is")).to_be_visible()
+        document = self.document()
+        (size,) = self.ranges(document)
+        first, second = document["rows"][3]["trims"][0]["sizes"]
+        self.assertEqual((second["diameter"], second["share"]), (size["diameter"], None))
+        self.assertNotEqual(first["diameter"], second["diameter"])
+        self.undo()
+        self.assertEqual(self.document()["rows"][3]["trims"][0]["sizes"][1]["share"], 0.5)
+        self.assertEqual(self.ranges(self.document()), [])
+
     def test_a_design_of_another_kit_is_held_against_mine(self) -> None:
         self.pick("3")
         self.fill("Dot size", "3.33")

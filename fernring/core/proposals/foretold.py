@@ -18,12 +18,13 @@ Path = tuple[str | int, ...]
 
 @dataclass(frozen=True)
 class Use:
-    """A place in the rows of a piece that sets dots, with which tool and how wide (mm). What has its width otherwise is
-    none: a share of the dot below, a crystal, a line."""
+    """A place in the rows of a piece that sets dots, with which tool and how wide (mm); `shared` where they are a share
+    of the dot below. A crystal or a line is none."""
 
     path: Path
     tool: str | None
     diameter: float
+    shared: bool = False
 
     @property
     def row(self) -> int:
@@ -65,17 +66,23 @@ def taken(
 
 
 def uses(piece: Piece) -> list[Use]:
-    """Where its rows set dots; what is painted already is no rule of a row and left out."""
-    return list(_uses(piece.model_dump(mode="json", include={"rows"})["rows"], ("rows",)))
+    """Where its rows set dots of a size of their own; what is painted already is no rule of a row and left out."""
+    return [use for use in places(piece) if not use.shared]
 
 
-def _uses(node: Any, path: Path) -> Iterator[Use]:
+def places(piece: Piece) -> list[Use]:
+    """Where its rows set dots, those too that are a share of the dot below."""
+    return list(_places(piece.model_dump(mode="json", include={"rows"})["rows"], ("rows",)))
+
+
+def _places(node: Any, path: Path) -> Iterator[Use]:
     if isinstance(node, dict):
-        if "tool" in node and "diameter" in node and not node.get("share") and node.get("form") not in NO_DOTS:
-            yield Use(path, node["tool"], node["diameter"])
+        if "tool" in node and "diameter" in node and node.get("form") not in NO_DOTS:
+            shared = "form" not in node and bool(node.get("share"))  # a member's share is one of the paint
+            yield Use(path, node["tool"], node["diameter"], shared)
         for name, inner in node.items():
             if name != "painted":
-                yield from _uses(inner, (*path, name))
+                yield from _places(inner, (*path, name))
     elif isinstance(node, list):
         for place, inner in enumerate(node):
-            yield from _uses(inner, (*path, place))
+            yield from _places(inner, (*path, place))

@@ -5194,9 +5194,15 @@ export interface components {
         };
         /**
          * OfferedRequest
-         * @description Which dot of which row, and how much the tool shall carry.
+         * @description Which dot of which row, and how much the tool shall carry: a `member` of the pattern, or what stands `at` this
+         *     path within the row, such as a size of a trim.
          */
         OfferedRequest: {
+            /**
+             * At
+             * @default []
+             */
+            at: (string | number)[];
             kit: components["schemas"]["Kit"];
             /**
              * Load

@@ -7,7 +7,9 @@ import type { Plan } from "../api/types";
 import { copied, freshId, withoutRows, withRow, withRowAt, withRowMoved } from "../piece/edits";
 import type { Session } from "../piece/session";
 import { lengthText, SUFFIX, spokenLength, spokenText, type Units, useUnits } from "../studio/units";
+import { type Answer, Asked } from "./Asked";
 import { DistanceFields } from "./DistanceFields";
+import { dotsOfRow } from "./dotPlaces";
 import { FitsTable } from "./FitsTable";
 import { OfferedTable } from "./OfferedTable";
 import { OwnCentre } from "./OwnCentre";
@@ -91,32 +93,10 @@ export function RowEditor(props: Props) {
         </Tooltip>
       </div>
       {asked === "fits" && !row.painted && <FitsTable {...props} />}
-      {asked === "tools" && !row.painted && !isDrawn(row) && <OfferedTable {...props} />}
+      {asked === "tools" && !row.painted && !isDrawn(row) && (
+        <OfferedTable {...props} of={`row ${mark}`} places={dotsOfRow(row)} />
+      )}
     </fieldset>
-  );
-}
-
-type Answer = "fits" | "tools";
-
-interface AskedProps {
-  words: string;
-  of: Answer;
-  asked: Answer | null;
-  onAsk: (asked: Answer | null) => void;
-}
-
-/** A question about the row; its answer stands below until it is asked again. */
-function Asked({ words, of, asked, onAsk }: AskedProps) {
-  const open = asked === of;
-  return (
-    <Button
-      size="xs"
-      variant={open ? "filled" : "default"}
-      aria-expanded={open}
-      onClick={() => onAsk(open ? null : of)}
-    >
-      {words}
-    </Button>
   );
 }
 

@@ -1,12 +1,15 @@
 /** One trim, open for editing: what it is, its shades, and the trims on it. */
-import { ActionIcon, Button } from "@mantine/core";
+import { ActionIcon } from "@mantine/core";
 import { IconTrash } from "@tabler/icons-react";
 import { useState } from "react";
 import { fieldsOf, TRIMS } from "../api/facts";
 import type { Shade, Trim, TrimSize } from "../api/types";
 import { KindFields, type Rule } from "../fields/KindFields";
 import { spokenText, useUnits } from "../studio/units";
+import { type Answer, Asked } from "./Asked";
+import { dotsOfTrim } from "./dotPlaces";
 import { LayerFields } from "./LayerFields";
+import { OfferedTable } from "./OfferedTable";
 import type { TrimProps } from "./props";
 import { ShadeTable } from "./ShadeTable";
 import { SizeField, SizesField } from "./SizeField";
@@ -20,11 +23,12 @@ const BEYOND = 10; // a circle to pull to is first offered so far outside the ro
 export function TrimFields(props: TrimProps) {
   const { trim, set, drop, place, number, planned, piece, row } = props;
   const units = useUnits((state) => state.units);
-  const [fits, setFits] = useState(false);
+  const [asked, setAsked] = useState<Answer | null>(null);
   const { model, name: kind } = TRIMS[trim.kind]!;
   const name = spokenText(planned?.trims[number] ?? kind, units);
   const rule = trim as unknown as Rule;
   const lists = Object.entries(fieldsOf(model)).filter(([, fact]) => fact.written === "rules");
+  const dots = dotsOfTrim(trim, props.path, place);
   const change = (part: Rule) => set({ ...rule, ...part } as unknown as Trim);
   return (
     <fieldset
@@ -35,14 +39,10 @@ export function TrimFields(props: TrimProps) {
       <div className="trim-head">
         <strong>{name}</strong>
         <span className="grow" />
-        <Button
-          size="compact-xs"
-          variant={fits ? "filled" : "default"}
-          aria-expanded={fits}
-          onClick={() => setFits(!fits)}
-        >
-          What fits in this trim?
-        </Button>
+        <Asked words="What fits in this trim?" of="fits" size="compact-xs" asked={asked} onAsk={setAsked} />
+        {dots.length > 0 && (
+          <Asked words="What do my tools make?" of="tools" size="compact-xs" asked={asked} onAsk={setAsked} />
+        )}
         <ActionIcon variant="subtle" size="sm" aria-label={`Remove trim ${number + 1}`} onClick={drop}>
           <IconTrash size={15} />
         </ActionIcon>
@@ -93,7 +93,8 @@ export function TrimFields(props: TrimProps) {
         onChange={(shades) => set({ ...trim, shades } as Trim)}
       />
       <ShadeTable {...props} />
-      {fits && <TrimFits {...props} number={number} />}
+      {asked === "fits" && <TrimFits {...props} number={number} />}
+      {asked === "tools" && dots.length > 0 && <OfferedTable {...props} of={`trim ${number + 1}`} places={dots} />}
       {"trims" in trim && (
         <div className="trim-inner">
           <TrimList {...props} trims={trim.trims as Trim[]} path={[...props.path, place]} first={number + 1} />

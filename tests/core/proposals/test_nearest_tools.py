@@ -73,6 +73,11 @@ class NearestToolsTest(FernTestCase):
         }
         self.assertEqual([one.size for one in with_nearest(piece(row("a", 3.0, trims=(top,))), kit(3.0)).sizes], [1.1])
         self.assertEqual(with_nearest(piece(row("a", 3.0, trims=(share,))), kit(3.0)).sizes, ())
+        of_paint = piece(row("a", 3.3))
+        filled = of_paint.rows[0].pattern[0].model_copy(update={"share": 40.0})  # of a fill's paint, not of a dot
+        rows = (of_paint.rows[0].model_copy(update={"pattern": (filled,)}),)
+        found = with_nearest(of_paint.model_copy(update={"rows": rows}), kit(3.0)).sizes
+        self.assertEqual([one.size for one in found], [3.3])
         crystal = row("a", 4.4)
         glued = crystal.pattern[0].model_copy(update={"form": "crystal"})
         self.assertEqual(with_nearest(piece(crystal.model_copy(update={"pattern": (glued,)})), kit(3.0)).sizes, ())

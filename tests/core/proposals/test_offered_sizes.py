@@ -1,15 +1,20 @@
 """Sizes that are offered for a dot of a row with their range, and what a piece keeps of them."""
 
+from collections.abc import Sequence
+from typing import Any
+
 from fernring.core.colour.palette import Palette
 from fernring.core.document.changes import changed
-from fernring.core.document.kit import Kit, SizeRange, Tool
+from fernring.core.document.kit import Kit, Loaded, SizeRange, Tool
 from fernring.core.document.piece import Piece
 from fernring.core.document.shelf import RampShade
 from fernring.core.errors import FitError
 from fernring.core.plan import plan
 from fernring.core.practice.measurement import Measurement
 from fernring.core.practice.prediction import Hand, Wanted
+from fernring.core.proposals.foretold import Path
 from fernring.core.proposals.offered_sizes import OfferedSize, offered_sizes
+from fernring.core.proposals.painted import begun
 from tests import samples
 from tests.assertions import FernTestCase
 
@@ -23,13 +28,19 @@ def told(tool: str, *diameters: float, letter: str = "a", **more: object) -> Mea
     return Measurement(id=letter * 32, tool=tool, diameters=diameters, day="2026-11-20", **more)
 
 
+def top(*sizes: dict[str, float], shades: Sequence[str] = ("amber",)) -> dict[str, Any]:
+    return {"kind": "top", "id": "t", "sizes": list(sizes), "shades": [samples.paint(one) for one in shades]}
+
+
 class OfferedTest(FernTestCase):
     def setUp(self) -> None:
         self.piece = samples.piece(samples.row("a", 2.0), samples.row("b", 2.0, 3.0))
 
-    def offered(self, piece: Piece, *measured: Measurement, at: tuple[int, int] = (0, 0), load: str = "usual"):  # type: ignore[no-untyped-def]
+    def offered(
+        self, piece: Piece, *measured: Measurement, row: int = 0, at: Path = ("pattern", 0), load: Loaded = "usual"
+    ) -> dict[str, OfferedSize]:
         hand = Hand(KIT.tools, measured)
-        return {one.tool: one for one in offered_sizes(piece, KIT.tools, hand, *at, load)}  # type: ignore[arg-type]
+        return {one.tool: one for one in offered_sizes(piece, KIT.tools, hand, row, at, load)}
 
     def take(self, piece: Piece, one: OfferedSize) -> Piece:
         return changed(piece, one.changes)
@@ -74,7 +85,7 @@ class OfferedTest(FernTestCase):
         first = self.take(self.piece, self.offered(self.piece, told("t-4", 2.3))["t-4"])
         again = self.take(first, self.offered(first, told("t-4", 2.3), load="full")["t-4"])
         self.assertEqual([one.load for one in self.ranges(again, "t-4")], ["full"])
-        other = self.take(again, self.offered(again, told("t-4", 2.3), at=(1, 0), load="light")["t-4"])
+        other = self.take(again, self.offered(again, told("t-4", 2.3), row=1, load="light")["t-4"])
         self.assertEqual([one.load for one in self.ranges(other, "t-4")], ["full", "light"])
         rod = self.take(other, self.offered(other, told("t-4", 2.3))["t-5"])
         self.assertEqual([one.load for one in self.ranges(rod, "t-4")], ["light"])
@@ -96,9 +107,39 @@ class OfferedTest(FernTestCase):
         self.assertEqual(Palette(piece).body(RampShade(ramp=ramp.id, step=2)), first.body)
 
     def test_rows_and_dots_that_are_not_there_are_said(self) -> None:
-        for at, words in (((7, 0), "no dot 1 in row 8"), ((0, 1), "no dot 2 in row 1")):
+        for row, at, words in (
+            (7, ("pattern", 0), "no such dot in row 8"), (0, ("pattern", 1), "no such dot in row 1"),
+            (0, ("trims", 0, "size"), "no such dot in row 1"), (0, ("gap",), "no such dot in row 1"),
+        ):  # fmt: skip
             with self.assertRaisesRegex(FitError, words):
-                self.offered(self.piece, at=at)
+                self.offered(self.piece, row=row, at=at)
+
+    def test_a_dot_of_a_trim_takes_it_with_the_paint_of_its_level(self) -> None:
+        """A share of the dot below gives way to it."""
+        stack = top({"diameter": 3.0}, {"diameter": 1.0, "share": 0.5}, shades=["amber", "pale"])
+        piece = samples.piece(samples.row("a", 6.0, trims=(stack,)))
+        first, second = piece.rows[0].trims[0].sizes  # type: ignore[attr-defined]
+        fluid = tuple(one.model_copy(update={"body": "fluid" if one.id == "pale" else "heavy"}) for one in piece.paints)
+        piece = piece.model_copy(update={"paints": fluid})
+        at = "trims", 0, "sizes", 1
+        one = self.offered(piece, at=at)["t-4"]
+        self.assertEqual(one.size.body, "fluid")
+        self.assertEqual(self.offered(piece, at=(*at[:3], 0))["t-4"].size.body, "heavy")
+        after = self.take(piece, one)
+        (taken,) = after.rows[0].trims
+        new = {"tool": "t-4", "diameter": one.size.diameter, "share": None}
+        self.assertEqual(taken.sizes, (first, second.model_copy(update=new)))  # type: ignore[attr-defined]
+        self.assertEqual(after.rows[0].pattern, piece.rows[0].pattern)
+        self.assertEqual(self.ranges(after, "t-4"), (one.size,))
+
+    def test_a_trim_that_is_not_begun_takes_it_on_a_row_that_is_painted(self) -> None:
+        piece = samples.piece(samples.row("a", 6.0, trims=(top({"diameter": 1.0}),)))
+        row, both = (changed(piece, begun(piece, {"a": trims})) for trims in ((), ("t",)))
+        at = "trims", 0, "sizes", 0
+        self.assertIn("t-4", self.offered(row, at=at))
+        for painted, where in ((row, ("pattern", 0)), (both, ("pattern", 0)), (both, at)):
+            with self.assertRaisesRegex(FitError, "on the piece"):
+                self.offered(painted, at=where)
 
     def test_a_range_holds_its_dot(self) -> None:
         with self.assertRaisesRegex(ValueError, "is not between"):
