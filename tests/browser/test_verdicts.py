@@ -1,6 +1,6 @@
 """Verdicts, remedies, the slack."""
 
-from playwright.sync_api import expect
+from playwright.sync_api import Route, expect
 
 from tests.browser.studio import BrowserTestCase
 
@@ -26,6 +26,18 @@ class VerdictTest(BrowserTestCase):
         expect(self.summary()).to_contain_text("All clear")
         self.undo()
         expect(self.summary()).to_contain_text("serious finding")
+
+    def test_while_a_plan_takes_long_that_is_said(self) -> None:
+        waiting: list[Route] = []
+        self.page.route("**/api/plan", lambda route: waiting.append(route), times=1)
+        self.pick("5")
+        self.fill("From centre", "13.5")
+        said = self.page.get_by_text("Calculating…", exact=True)
+        expect(said).to_be_visible()
+        expect(self.summary()).to_contain_text("All clear")  # of the plan before
+        waiting[0].continue_()
+        expect(self.summary()).to_contain_text("serious finding")
+        expect(said).to_have_count(0)
 
     def test_a_verdict_is_accepted_with_a_reason_and_taken_back(self) -> None:
         self.pick("2")

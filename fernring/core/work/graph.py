@@ -148,15 +148,21 @@ def _boundary(job: Job, own: Own) -> Iterator[Bond]:
 
 
 def _filled(job: Job, own: Own) -> Iterator[Bond]:
-    """Each shade of a fill is finished before the next is mixed, in the order in which the row names them."""
+    """Each shade of a fill is finished before the next is mixed, in the order in which the row names them. Where
+    several sizes are packed the large dots come first, since the small ones lie in the gaps between them."""
     for (row, _half), mine in own.items():
-        if not track_of(job.solved.rules[row].track).fills:
+        rule = job.solved.rules[row]
+        track = track_of(rule.track)
+        if not track.fills:
             continue
-        shades = list(dict.fromkeys(job.solved.palette.index(shade) for shade in job.solved.rules[row].shades))
-        turns = [[step for step in mine if step.shade == shade] for shade in shades]
-        present = [turn for turn in turns if turn]
-        for one, other in pairwise(present):
-            yield from (Bond(step, first) for step in other for first in one)
+        named = [job.solved.palette.index(shade) for shade in rule.shades]
+        of_members = [step.shade for step in sorted(mine, key=lambda step: -step.wide)]
+        place = {shade: k for k, shade in enumerate(dict.fromkeys((*named, *of_members)))}
+        turns: dict[tuple[int, float], list[Step]] = defaultdict(list)
+        for step in mine:
+            turns[place[step.shade], -step.wide if track.sized else 0.0].append(step)
+        for one, other in pairwise(sorted(turns)):
+            yield from (Bond(step, first) for step in turns[other] for first in turns[one])
 
 
 def _lines(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:

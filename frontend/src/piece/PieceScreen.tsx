@@ -1,6 +1,7 @@
 /** A piece: the stone, the row sheet and the spoke, linked. */
 import { useStore } from "zustand";
 import { Lost } from "../studio/Lost";
+import { Opening } from "../studio/Opening";
 import { Shell } from "../studio/Shell";
 import { Instruments } from "./Instruments";
 import "./piece.css";
@@ -19,7 +20,7 @@ export function PieceScreen({ id }: { id: string }) {
   if (!piece)
     return (
       <Shell title="Piece">
-        <main className="page quiet">Opening the piece…</main>
+        <Opening />
       </Shell>
     );
   return (

@@ -22,9 +22,11 @@ export function VerdictLine({ session, plan, problem, shown }: Props) {
   const count = plan.verdicts.length;
   const piece = useStore(session.ledger.store, (state) => state.document);
   const moving = useStore(session.sight, (state) => state.moving !== null);
+  const planOf = useStore(session.sight, (state) => state.planOf);
+  const waits = planOf !== piece && !moving && !problem;
   const remedies = useRemedies(piece, plan.verdicts, open && !moving);
   return (
-    <section className="verdicts" aria-label="Verdicts">
+    <section className="verdicts" aria-label="Verdicts" aria-busy={waits}>
       <Collapse expanded={open && count > 0}>
         <ul className="verdict-list">
           {plan.verdicts.map((verdict) => (
@@ -42,6 +44,7 @@ export function VerdictLine({ session, plan, problem, shown }: Props) {
         <span className="figures" role="status">
           {problem ? <strong className="verdict-problem">{problem}</strong> : summary(plan, units)}
         </span>
+        {waits && <span className="verdict-waits">Calculating…</span>}
         <span className="grow" />
         {plan.slack && (
           <Button size="xs" variant="light" onClick={() => void session.spreadSlack()}>

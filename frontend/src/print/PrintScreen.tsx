@@ -8,6 +8,7 @@ import type { Piece, PrintRequest } from "../api/types";
 import type { Session } from "../piece/session";
 import { useSession } from "../piece/useSession";
 import { Lost } from "../studio/Lost";
+import { Opening } from "../studio/Opening";
 import { Shell } from "../studio/Shell";
 import { useSettings } from "../studio/settings";
 import { useUnits } from "../studio/units";
@@ -30,7 +31,7 @@ export function PrintScreen({ id }: { id: string }) {
   if (lost) return <Lost why={lost} />;
   return (
     <Shell title="Print room" strip={<PrintStrip id={id} name={piece?.name ?? ""} />}>
-      {piece && <Room session={session} piece={piece} />}
+      {piece ? <Room session={session} piece={piece} /> : <Opening />}
     </Shell>
   );
 }

@@ -14,6 +14,7 @@ import { fileName } from "../print/room";
 import { Stone } from "../stone/Stone";
 import { Lost } from "../studio/Lost";
 import { tellProblem } from "../studio/notice";
+import { Opening } from "../studio/Opening";
 import { Shell } from "../studio/Shell";
 import { spokenText, useUnits } from "../studio/units";
 import { TableBook } from "../table/book";
@@ -33,7 +34,7 @@ export function WorkScreen({ id }: { id: string }) {
   if (lost) return <Lost why={lost} />;
   return (
     <Shell title="Steps" strip={<WorkStrip session={session} piece={piece} />}>
-      {piece && <Steps session={session} piece={piece} />}
+      {piece ? <Steps session={session} piece={piece} /> : <Opening />}
     </Shell>
   );
 }

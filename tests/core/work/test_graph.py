@@ -99,6 +99,17 @@ class GraphTest(FernTestCase):
         self.assertEqual(list(dict.fromkeys(shades)), [name.capitalize() for name in names])
         self.assertEqual(sum(one != other for one, other in pairwise(shades)), 2)
 
+    def test_the_large_dots_of_a_fill_come_before_the_small_ones_in_their_gaps(self) -> None:
+        """Common practice, no source. Whatever else would save a change of tool."""
+        sizes, shades = (6.0, 3.0, 1.5), patterns.shades("teal", "pale", "red")
+        fill = patterns.row("f", *sizes, gap=0.3, track={"kind": "fill", "shading": "outward"}, shades=shades)
+        found = work(worked(fill))
+        wide = [(step.shade, step.wide) for step in found.steps if step.row == 0]
+        self.assertEqual([one for _, one in wide], 3 * list(sizes))
+        own = [{**one, "shade": shade} for one, shade in zip(fill["pattern"], reversed(shades), strict=True)]
+        found = work(worked({**fill, "pattern": own, "shades": patterns.shades("amber")}))
+        self.assertEqual([step.wide for step in found.steps if step.row == 0], list(sizes))
+
     def test_each_coat_waits_for_the_one_below(self) -> None:
         found = bound(worked(patterns.centre(3.0)))
         first, second = (step for step in found.steps if step.kind == "base coat")
