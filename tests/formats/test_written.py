@@ -6,10 +6,11 @@ from html.parser import HTMLParser
 import numpy as np
 import pypdfium2
 
+from fernring.core.document.count import Absolute
 from fernring.core.solved import Solved, solve_piece
 from fernring.core.words.lengths import length, said
 from fernring.core.words.rows import heading, sentences
-from fernring.formats.drawing import Discs, Outlines
+from fernring.formats.drawing import Area, Discs, Outlines, Path
 from fernring.formats.written.booklet import Booklet, booklet
 from fernring.formats.written.diagram import diagram
 from fernring.formats.written.html import booklet_html
@@ -160,6 +161,26 @@ class DiagramTest(FernTestCase):
 
     def shades(self, solved: Solved, row: int) -> set[int]:
         return set(solved.dots.shade[solved.dots.row == row].tolist())
+
+    def test_every_row_is_seen_in_its_own_picture(self) -> None:
+        """Rows at every second line as well, which a single segment may miss."""
+        for name in patterns.PIECES:
+            solved = solve_piece(patterns.piece(name))
+            for k, row in enumerate(solved.rows):
+                painted = [p for p in diagram(solved, k).primitives if isinstance(p, Discs | Area)]
+                self.assertEqual(bool(painted), row.n > 0, f"{name}, row {k}")
+        sparse = samples.row("s", 6.0, count=Absolute(repeats=6))
+        solved = solve_piece(samples.piece(samples.centre(), samples.row("a", 2.0), sparse))
+        own = [p for p in diagram(solved, 2).primitives if isinstance(p, Discs)]
+        self.assertAlmostEqual(float(np.hypot(own[0].x, own[0].y)[0]), solved.rows[2].walk)
+
+    def test_swipes_that_are_there_are_outlined(self) -> None:
+        swipe = {"kind": "swipe", "id": "s", "to": {"kind": "length", "mm": 5.0}}
+        swept = samples.row("a", 3.0, trims=(swipe,), shades=(samples.paint("red"),))
+        solved = solve_piece(samples.piece(samples.centre(), swept, samples.row("b", 2.0)))
+        first, then = ([p for p in diagram(solved, k).primitives if isinstance(p, Area | Path)] for k in (1, 2))
+        self.assertEqual([type(p) for p in (*first, *then)], [Area, Path])
+        self.assertTrue(np.array_equal(first[0].points, then[0].points))
 
     def test_it_lies_within_its_frame(self) -> None:
         for name in patterns.PIECES:
