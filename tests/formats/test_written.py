@@ -7,6 +7,9 @@ import numpy as np
 import pypdfium2
 
 from fernring.core.document.count import Absolute
+from fernring.core.document.member import Member
+from fernring.core.document.row import Row
+from fernring.core.rows.tracks.gaps import MOST_SAID
 from fernring.core.solved import Solved, solve_piece
 from fernring.core.words.lengths import length, said
 from fernring.core.words.rows import heading, sentences
@@ -17,6 +20,11 @@ from fernring.formats.written.html import booklet_html
 from fernring.formats.written.pdf import booklet_pdf
 from tests import patterns, samples
 from tests.assertions import FernTestCase
+
+
+def _bare(row: Row) -> tuple[Member, ...]:
+    """The members of a row without their tools."""
+    return tuple(member.model_copy(update={"tool": None}) for member in row.pattern)
 
 
 def book(pattern: str = "", units: str = "mm", **more: object) -> Booklet:
@@ -100,6 +108,51 @@ class SentenceTest(FernTestCase):
         self.assertEqual(heading(ticks, 3), "Row 3: 12 little arcs of {0.8}")
         self.assertTrue(any("slanted by 30°" in one for one in sentences(ticks, 4)))
         self.assertTrue(any(one == "Use a crystal of {3.5}." for one in sentences(ticks, 5)))
+
+    def test_a_fill_is_written_as_its_area_sizes_counts_and_shades(self) -> None:
+        area = {"id": "m", "name": "Moon", "area": {"kind": "disc", "diameter": 24.0}, "rows": "go on"}
+        shades = tuple(samples.paint(one) for one in ("pale", "teal"))
+        track = {"kind": "fill", "where": "round", "areas": ("m",), "shading": "from what lies in it"}
+        fill = samples.row("f", 3.5, 2.0, track=track, shades=shades)
+        edge = samples.row("e", 1.5, track={"kind": "edge", "areas": ("m",), "side": "inside"})
+        solved = solve_piece(samples.piece(edge, fill, bare=(area,)))
+        large, small = (int((2 * solved.rows[1].own_dots.radius == size).sum()) for size in (3.5, 2.0))
+        self.assertEqual(sentences(solved, 0)[0], "Along the edge of “Moon”, inside it.")
+        self.assertEqual(heading(solved, 1), f"Row 2: {large + small} dots of {{3.5}} and {{2}}")
+        tools = [next(tool.name for tool in samples.tools() if size in tool.dots) for size in (3.5, 2.0)]
+        self.assertEqual(
+            sentences(solved, 1),
+            [
+                f"Fill what lies round “Moon”, the largest first: {large} of {{3.5}} (here: {tools[0]}), "
+                f"{small} of {{2}} (here: {tools[1]}).",
+                "Neighbours stand at least {0.4} apart.",
+                "Shades from what lies in it, in bands of equal paint: Pale, Teal.",
+                "Finish each shade before the next is mixed.",
+            ],
+        )
+        free = solve_piece(samples.piece(samples.row("f", 4.0, track={"kind": "fill"})))
+        self.assertRegex(sentences(free, 0)[0], "^Fill all that is left inside the border, the largest first: ")
+
+    def test_dots_in_gaps_are_told_as_large_as_they_are(self) -> None:
+        piece = patterns.piece("gap dots")
+        k = next(k for k, row in enumerate(piece.rows) if row.track.kind == "gaps")
+        rows = tuple(row.model_copy(update={"pattern": _bare(row)}) for row in piece.rows)
+        for solved in (solve_piece(piece), solve_piece(piece.model_copy(update={"rows": rows, "tools": ()}))):
+            sizes = solved.rows[k].own_sizes
+            self.assertEqual(sum(sizes.values()), solved.rows[k].n)
+            self.assertGreater(len(sizes), 1)
+            self.assertIn(f"{{{min(sizes):g}}} to {{{max(sizes):g}}}", heading(solved, k))
+            told = re.findall(r"(\d+) of \{([\d.]+)\}", sentences(solved, k)[0])
+            self.assertEqual({float(size): int(many) for many, size in told}, sizes if len(sizes) <= MOST_SAID else {})
+
+    def test_members_with_a_shade_of_their_own_are_told(self) -> None:
+        row = samples.row("a", 4.0, 2.0, count={"kind": "absolute", "repeats": 6})
+        own = row.pattern[1].model_copy(update={"shade": samples.paint("teal")})
+        mixed = row.model_copy(update={"pattern": (row.pattern[0], own)})
+        text = " ".join(sentences(solve_piece(samples.piece(mixed)), 0))
+        self.assertIn("In Pale. In a shade of its own: {2} in Teal.", text)
+        alone = mixed.model_copy(update={"pattern": (own,)})
+        self.assertNotIn("Pale", " ".join(sentences(solve_piece(samples.piece(alone)), 0)))
 
     def test_tools_are_told_by_measured_size_with_their_rows(self) -> None:
         found = book()

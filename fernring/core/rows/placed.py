@@ -82,6 +82,12 @@ class PlacedRow:
         return len(self.own)
 
     @property
+    def own_sizes(self) -> dict[float, int]:
+        """How many own dots there are of each diameter (mm), the largest first."""
+        sizes, counts = np.unique(np.round(2 * self.own_dots.radius, 3), return_counts=True)
+        return dict(zip(sizes[::-1].tolist(), counts[::-1].tolist(), strict=True))
+
+    @property
     def own_dots(self) -> Dots:
         return self.own.dots if isinstance(self.own, EvenRing) else self.own
 

@@ -1,11 +1,10 @@
 """Areas in plain sentences: what each is, where it stands, and what is done with it. Lengths in braces, mm."""
 
-from collections.abc import Callable, Mapping
-from typing import Any
+from collections.abc import Callable, Mapping, Sequence
+from typing import TYPE_CHECKING, Any
 
 from pydantic import BaseModel
 
-from ..document.piece import Piece
 from ..document.region import (
     BandRegion,
     BareArea,
@@ -18,7 +17,10 @@ from ..document.region import (
     WordRegion,
 )
 from .lengths import mm
-from .numbers import article, counted
+from .numbers import article, counted, listed
+
+if TYPE_CHECKING:
+    from ..document.piece import Piece
 
 ROWS = {
     "pass under": "rows pass under it",
@@ -28,7 +30,13 @@ ROWS = {
 }
 
 
-def area_words(piece: Piece, area: BareArea) -> str:
+def named_areas(piece: "Piece", idents: Sequence[str]) -> str:
+    """ "“Fish” and “Dial”"."""
+    names = {area.id: area.name for area in piece.bare}
+    return listed([f"“{names[ident]}”" for ident in idents if ident in names])
+
+
+def area_words(piece: "Piece", area: BareArea) -> str:
     """ "the word “Leonie” in round letters, capitals {12} high, in the middle; rows pass under it"."""
     parts = [WORDS[type(area.area)](area.area)]
     if isinstance(area.area, Stands):

@@ -13,7 +13,7 @@ from ..rows.trims import trim_kind
 from ..rows.trims.kind import TrimRule
 from ..solved import Solved
 from .lengths import mm
-from .numbers import article, counted
+from .numbers import article, counted, listed
 
 FORMS = {"bow": "little arc"}
 LAID = {"under": "Under the dots: draw it before them.", "over": "Over the dots, once they are dry."}
@@ -75,7 +75,7 @@ def heading(solved: Solved, index: int) -> str:
     label = f" ({row.label})" if row.label else ""
     if not placed.n:
         return f"{name[0].upper()}{name[1:]}{label}: left out"
-    sizes = " and ".join(mm(d) for d in dict.fromkeys(placed.diameters))
+    sizes = _asked(placed) if track_of(row.track).sized else _found(placed)
     if row.drawn:
         return f"{name[0].upper()}{name[1:]}{label}: a line {sizes} wide"
     count = sum(part.n for part in placed.both)
@@ -95,7 +95,7 @@ def sentences(solved: Solved, index: int) -> list[str]:
     if motif := solved.piece.motif_of(row):
         places = len(solved.context.motifs[motif.id].all)
         found.append(f"Part of the motif “{motif.name}”, at {counted(places)} {'place' if places == 1 else 'places'}.")
-    found.append(kind.sentence(row, placed.one, solved.piece.segments_of(row)))
+    found.append(kind.sentence(row, placed.one, solved.piece))
     if row.laid != "beside":
         found.append(LAID[row.laid])
     if placed.one.n > 1 and "angle" in kind.starts and not row.drawn:
@@ -104,15 +104,28 @@ def sentences(solved: Solved, index: int) -> list[str]:
         found.append(f"Its petals just meet; {mm(placed.remainder)} is left to what lies inside.")
     if row.copies > 1:
         found.append(_pairs(row))
-    found.append(_sizes(row, placed, tools))
+    if kind.sized and not kind.packed:
+        found.append(_sizes(row, placed, tools))
     if placed.n > 1 and placed.clear < 1e6 and row.group is None:
-        found.append(f"Neighbours stand {mm(placed.clear)} apart.")
-    found.append(_shades(solved, row.shades, "around the row"))
+        found.append(f"Neighbours stand {'at least ' if kind.fills else ''}{mm(placed.clear)} apart.")
+    found += _row_shades(solved, row, kind.shades_go(row.track))
+    if kind.fills and len(row.shades) > 1:
+        found.append("Finish each shade before the next is mixed.")
     if placed.one.ring_like and not row.drawn and placed.one.n > 4 and placed.one.n % 4 == 0:
         found.append("Begin with the four quarter points, then the middle of every empty run.")
     for trim in row.trims:
         found += _trim(solved, trim, tools, "each of them" if placed.n > 1 else "it")
     return found
+
+
+def _asked(placed: PlacedRow) -> str:
+    return listed([mm(size) for size in dict.fromkeys(placed.diameters)])
+
+
+def _found(placed: PlacedRow) -> str:
+    """Of a row that chooses its sizes: the smallest and the largest."""
+    sizes = [size for part in placed.both for size in part.own_sizes]
+    return " to ".join(mm(size) for size in sorted({min(sizes), max(sizes)}))
 
 
 def _start(row: Row) -> str:
@@ -150,9 +163,19 @@ def _sizes(row: Row, placed: PlacedRow, tools: Mapping[str, str]) -> str:
     return f"{each}Repeat in this order: {', then '.join(parts)}."
 
 
-def _shades(solved: Solved, shades: Sequence[Shade], turns: str) -> str:
+def _row_shades(solved: Solved, row: Row, go: str) -> Iterator[str]:
+    """The shades of a row, but for members that have one of their own."""
+    dots = [member for member in row.pattern if member.form != "blank"]
+    own = [f"{mm(one.diameter)} in {solved.palette.named(one.shade)}" for one in dots if one.shade]
+    if len(own) < len(dots):
+        yield _shades(solved, row.shades, go)
+    if own:
+        yield f"In a shade of its own: {', '.join(own)}."
+
+
+def _shades(solved: Solved, shades: Sequence[Shade], go: str) -> str:
     names = [solved.palette.named(shade) for shade in shades]
-    return f"In {names[0]}." if len(names) == 1 else f"In turn {turns}: {', '.join(names)}."
+    return f"In {names[0]}." if len(names) == 1 else f"{go}: {', '.join(names)}."
 
 
 def _trim(solved: Solved, trim: TrimRule, tools: Mapping[str, str], host: str) -> Iterator[str]:
@@ -160,13 +183,13 @@ def _trim(solved: Solved, trim: TrimRule, tools: Mapping[str, str], host: str) -
     kind = trim_kind(trim)
     yield kind.sentence(trim, tools, host)
     if trim.shades:
-        yield _shades(solved, trim.shades, kind.turns(trim))
+        yield _shades(solved, trim.shades, f"In turn {kind.turns(trim)}")
     for one in trim.table:
         yield f"On {solved.palette.named(one.below)}, {solved.palette.named(one.shade)}."
     if trim.skips:
         yield "Never the shade of the dot below: then the next."
     for name, shades, turns in kind.parts(trim):
-        text = _shades(solved, shades, turns)
+        text = _shades(solved, shades, f"In turn {turns}")
         yield f"{name} {text[0].lower()}{text[1:]}"
     for inner in trim.carried:
         yield from _trim(solved, inner, tools, "each of these")

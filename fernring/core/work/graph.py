@@ -160,7 +160,7 @@ def _filled(job: Job, own: Own) -> Iterator[Bond]:
         place = {shade: k for k, shade in enumerate(dict.fromkeys((*named, *of_members)))}
         turns: dict[tuple[int, float], list[Step]] = defaultdict(list)
         for step in mine:
-            turns[place[step.shade], -step.wide if track.sized else 0.0].append(step)
+            turns[place[step.shade], -step.wide if track.packed else 0.0].append(step)
         for one, other in pairwise(sorted(turns)):
             yield from (Bond(step, first) for step in turns[other] for first in turns[one])
 

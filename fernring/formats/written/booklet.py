@@ -67,7 +67,8 @@ def booklet(solved: Solved, units: Units, revision: str, date: str) -> Booklet:
     rows = sum(1 for row in solved.rows if row.n)
     blank = said(size(piece.blank), units)
     dots = int(solved.dots.painted.sum())
-    intro = f"{piece.name}: {dots} dots in {rows} rows on a blank of {blank}, divided into {piece.segments} segments."
+    many = f"{dots} dots in {rows} row{'' if rows == 1 else 's'}"
+    intro = f"{piece.name}: {many} on a blank of {blank}, divided into {piece.segments} segments."
     foot = ", ".join(part for part in (piece.name, revision, date) if part)
     return Booklet(
         piece.name, intro, picture(solved), _facts(solved, units), _tools(solved, units), _tints(solved), steps, foot

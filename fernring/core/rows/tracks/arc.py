@@ -19,6 +19,7 @@ from .kind import TrackKind, TrackRule
 from .placing import row_on
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 FINE = 241
@@ -97,7 +98,7 @@ def _through(start: float, top: float, end: float) -> float:
     return to_end + 2 * pi * (1 if to_top > 0 else -1) if to_end * to_top < 0 or abs(to_end) < abs(to_top) else to_end
 
 
-def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
+def _sentence(row: "Row", _: PlacedRow, __: "Piece") -> str:
     track = row.track
     assert isinstance(track, ArcTrack)
     mirrored = ", and again mirrored" if track.mirrored else ""

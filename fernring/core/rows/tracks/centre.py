@@ -13,6 +13,7 @@ from ..ring_fit import MOST_DIAMETER
 from .kind import TrackKind, TrackRule
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 
@@ -29,7 +30,7 @@ def solve_centre(row: "Row", index: int, context: Context) -> PlacedRow:
     return PlacedRow(index, 1, (size,), 0.0, inf, own, row.boundary, round=True)
 
 
-def _sentence(_: "Row", __: PlacedRow, ___: int) -> str:
+def _sentence(_: "Row", __: PlacedRow, ___: "Piece") -> str:
     return "One dot in the middle."
 
 

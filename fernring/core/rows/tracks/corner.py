@@ -16,6 +16,7 @@ from .kind import TrackKind, TrackRule
 from .placing import Places, row_on
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 
@@ -56,7 +57,7 @@ def corner_points(outline: Array) -> tuple[Array, Array]:
     return here[convex], outward[convex]
 
 
-def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
+def _sentence(row: "Row", _: PlacedRow, __: "Piece") -> str:
     track = row.track
     assert isinstance(track, CornerTrack)
     return f"In every corner, {mm(track.inward)} in from the corner of the border."

@@ -7,8 +7,7 @@ import numpy as np
 from pydantic import Field
 
 from ...document.count import Absolute
-from ...document.facts import chosen as choice
-from ...document.facts import named
+from ...document.facts import Fact, named
 from ...document.numbers import FIRST, Gap, Ident
 from ...dots.table import Array, Mask
 from ...geometry.even import Curve
@@ -16,6 +15,7 @@ from ...geometry.frames import line_above
 from ...ground.ground import Ground
 from ...regions.bare import visible_ground
 from ...regions.ground_left import moved_in
+from ...words.areas import named_areas
 from ..context import Context
 from ..counts import repeats
 from ..fills.chosen import Whole, chosen
@@ -27,12 +27,14 @@ from .placing import Places, members, outward, row_on
 if TYPE_CHECKING:
     from shapely.geometry.base import BaseGeometry
 
+    from ...document.piece import Piece
     from ...document.row import Row
 
 MITRE = 5.0  # times so far off, at the most, a corner outside a sharp tip may lie
 MOST_LINES = 60  # more than fit on any blank
 FEWER = 12  # dots that a line may lose for that
 SAME = 1e-6
+LIES = {"on": "on the line", "outside": "outside it", "inside": "inside it"}
 SIMPLE = 0.01  # mm by which a line may be drawn more simply
 
 
@@ -47,7 +49,7 @@ class EdgeTrack(TrackRule):
     areas: Annotated[tuple[Ident, ...], FIRST, Field(max_length=20), named("Areas", "areas", none="none")] = ()
     side: Annotated[
         Literal["on", "outside", "inside"],
-        choice("Lies", on="on the line", outside="outside it", inside="inside it"),
+        Fact("Lies", "choice", LIES),
     ] = "outside"
     off: Annotated[Gap, named("Off the edge")] = 0.3
     lines: Annotated[int, Field(strict=True, ge=1, le=MOST_LINES), named("Lines, one in the other", "count")] = 1
@@ -159,10 +161,11 @@ def _lines(area: "BaseGeometry", track: EdgeTrack, radius: float, further: float
     return [shapely.get_coordinates(line)[:-1] for line in lines]
 
 
-def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
+def _sentence(row: "Row", _: PlacedRow, piece: "Piece") -> str:
     track = row.track
     assert isinstance(track, EdgeTrack)
-    return "Along the edge of the area." if track.lines == 1 else "Line by line along the edge of the area."
+    along = "Along" if track.lines == 1 else "Line by line along"
+    return f"{along} the edge of {named_areas(piece, track.areas)}, {LIES[track.side]}."
 
 
 def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:

@@ -25,6 +25,7 @@ from .kind import TrackKind, TrackRule, always
 from .placing import Places, row_on
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 SAME = 1e-3  # outlines that differ by less repeat (mm)
@@ -161,7 +162,7 @@ def _ends(context: Context) -> float:
     return float(lie) + (pi / 2 if across >= down else 0.0)
 
 
-def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
+def _sentence(row: "Row", _: PlacedRow, __: "Piece") -> str:
     track = row.track
     assert isinstance(track, FanTrack)
     heads = "along the border" if track.arc is None else f"at {mm(track.arc)} from the centre"

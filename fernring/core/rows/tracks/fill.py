@@ -10,7 +10,7 @@ import numpy as np
 from pydantic import Field
 
 from ...budget import spend
-from ...document.facts import Fact, chosen, named
+from ...document.facts import Fact, named
 from ...document.numbers import FIRST, Degrees, Ident, Seed
 from ...dots.table import Array
 from ...geometry.outline.polygon import turned
@@ -18,6 +18,7 @@ from ...ground.ground import Ground
 from ...kept import Kept
 from ...regions.bare import joined_ground, visible_ground
 from ...regions.ground_left import enclosed
+from ...words.areas import named_areas
 from ...words.lengths import mm
 from ..context import Context
 from ..fills.manners import MANNERS
@@ -30,9 +31,23 @@ from .placing import Places, row_on
 if TYPE_CHECKING:
     from shapely.geometry.base import BaseGeometry
 
+    from ...document.piece import Piece
     from ...document.row import Row
 
 MOST = 12_000  # dots that may fit as far as their areas tell
+WHERE = {"inside": "the inside of", "round": "what lies round"}
+BANDS = {"equal paint": "equal paint", "equal areas": "equal area", "equal steps": "equal width"}
+SHADINGS = {
+    "in turn": "in turn",
+    "from the edge": "from the edge",
+    "from what lies in it": "from what lies in it",
+    "outward": "from the centre outward",
+    "downward": "from top to bottom",
+    "along": "along a direction",
+    "by size": "by size, largest first",
+    "at random": "at random",
+    "never alike": "so that neighbours differ",
+}
 CORNER = 300  # work to look where a corner of the area comes to lie
 DENSEST = 0.9069  # of an area, by equal dots
 COVERED = 0.75  # of an area, by what is packed: what shares of the paint are shares of
@@ -51,9 +66,7 @@ class FillTrack(TrackRule):
     """
 
     kind: Literal["fill"] = "fill"
-    where: Annotated[Literal["inside", "round"], chosen("Fill", inside="the inside of", round="what lies round")] = (
-        "inside"
-    )
+    where: Annotated[Literal["inside", "round"], Fact("Fill", "choice", WHERE)] = "inside"
     areas: Annotated[tuple[Ident, ...], FIRST, Field(max_length=20), named("Areas", "areas", none="none")] = ()
     manner: Annotated[
         Literal["packed", "airy", "scattered", "inward", "swirling", "graded", "square", "slanted", "micro"],
@@ -75,24 +88,12 @@ class FillTrack(TrackRule):
             "at random",
             "never alike",
         ],
-        chosen(
-            "Shades go",
-            in_turn="in turn",
-            from_the_edge="from the edge",
-            from_what_lies_in_it="from what lies in it",
-            outward="from the centre outward",
-            downward="from top to bottom",
-            along="along a direction",
-            by_size="by size, largest first",
-            at_random="at random",
-            never_alike="so that neighbours differ",
-        ),
+        Fact("Shades go", "choice", SHADINGS),
     ] = "in turn"
     shade_way: Annotated[Degrees, named("Direction of the shades", when={"shading": ["along"]})] = 0.0
     bands: Annotated[
         Literal["equal paint", "equal areas", "equal steps"],
-        chosen("Bands of", equal_paint="equal paint", equal_areas="equal area", equal_steps="equal width"),
-        Fact(when={"shading": list(MEASURED)}),
+        Fact("Bands of", "choice", BANDS, when={"shading": list(MEASURED)}),
     ] = "equal paint"
     free: Annotated[bool, Field(strict=True), named("free, not the same in every segment", "tick")] = False
     seed: Annotated[Seed, named("Another one like it", "count")] = 1
@@ -211,12 +212,20 @@ def _order(area: "BaseGeometry", context: Context) -> int:
     return 1
 
 
-def _sentence(row: "Row", placed: PlacedRow, __: int) -> str:
-    sizes = np.round(2 * placed.own_dots.radius, 3)
-    found = [f"{int((sizes == size).sum())} of {mm(float(size))}" for size in np.unique(sizes)[::-1]]
+def _sentence(row: "Row", placed: PlacedRow, piece: "Piece") -> str:
     track = row.track
     assert isinstance(track, FillTrack)
-    return f"Fill the area, {MANNERS[track.manner].about}: {', '.join(found)}."
+    areas = named_areas(piece, track.areas)
+    what = f"{WHERE[track.where]} {areas}" if areas else "all that is left inside the border"
+    tools = {tool.id: tool.name for tool in piece.tools}
+    made = {round(member.diameter, 3): f" (here: {tools[member.tool]})" for member in row.pattern if member.tool}
+    sizes = [f"{many} of {mm(size)}{made.get(size, '')}" for size, many in placed.own_sizes.items()]
+    return f"Fill {what}, {MANNERS[track.manner].about}: {', '.join(sizes)}."
+
+
+def _shades_go(track: FillTrack) -> str:
+    bands = f", in bands of {BANDS[track.bands]}" if track.shading in MEASURED else ""
+    return f"Shades {SHADINGS[track.shading]}{bands}"
 
 
 def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
@@ -233,6 +242,8 @@ FILL = TrackKind(
     nests=always,
     groups=False,
     fills=True,
+    packed=True,
+    shades_go=_shades_go,
     own_areas=True,
     sizes_begun=4,
 )

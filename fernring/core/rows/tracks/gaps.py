@@ -28,9 +28,11 @@ from .kind import TrackKind, TrackRule, always
 from .placing import Places, row_on
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 MOST = 4000
+MOST_SAID = 16  # sizes of which each is told with its number
 MANY = 1200  # discs in marks, of which only some are looked at
 CHOSEN = Kept[tuple[Array, Array, Array]](8)
 Whole = NDArray[np.intp]
@@ -211,9 +213,11 @@ def _made(radius: float, least: float, track: GapsTrack, made: list[float]) -> f
     return made[fitting - 1] if fitting else (0.0 if made else radius)
 
 
-def _sentence(_: "Row", placed: PlacedRow, __: int) -> str:
-    least = mm(2 * float(placed.own_dots.radius.min()))
-    return f"Into the gaps that are left, each as large as fits: {least} at the least."
+def _sentence(_: "Row", placed: PlacedRow, __: "Piece") -> str:
+    found = placed.own_sizes
+    sizes = [f"{many} of {mm(size)}" for size, many in found.items()]
+    said = ", ".join(sizes) if len(sizes) <= MOST_SAID else f"{mm(min(found))} to {mm(max(found))}"
+    return f"Into the gaps that are left, each as large as fits: {said}."
 
 
 def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:

@@ -24,6 +24,7 @@ from .kind import AROUND, TrackKind, TrackRule, always
 from .placing import Places, members, outward, pair_sums, row_on
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 
@@ -153,7 +154,7 @@ def _dipped(row: "Row", before: PlacedRow | None) -> bool:
     return isinstance(row.start, Offset) and before is not None
 
 
-def _sentence(_: "Row", placed: PlacedRow, __: int) -> str:
+def _sentence(_: "Row", placed: PlacedRow, __: "Piece") -> str:
     inside = f", {mm(placed.depth)} inside it" if placed.depth is not None else ""
     return f"Along the edge of the blank{inside}, evenly spread."
 

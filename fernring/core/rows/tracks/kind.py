@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING, Any, Literal
 from ...document.numbers import Frozen
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
     from ...ground.ground import Ground
     from ..context import Context
@@ -50,16 +51,17 @@ class TrackKind:
     gap towards what lies there. `distances` and `starts` are the kinds of rules that mean something on it.
 
     `sized` rows have the pattern's own sizes; others choose theirs from the kit. `fills` rows only fill what others
-    leave. Dots of `swept` rows are the heads of swipes. Through the places of a `drawn` track a line can be drawn.
-    Tracks of `own_areas` see to bare areas themselves. A new row begins with so many
-    sizes (`sizes_begun`).
+    leave, those of `packed` ones in the gaps between larger ones of the same row; `shades_go` says of the rule in words
+    how its shades follow one another. Dots of `swept` rows are the heads of swipes. Through the places of a `drawn`
+    track a line can be drawn. Tracks of `own_areas` see to bare areas themselves. A new row begins with so many sizes
+    (`sizes_begun`).
     """
 
     model: type[TrackRule]
     name: str
     word: str
     solve: Callable[["Row", int, "Context"], "PlacedRow"]
-    sentence: Callable[["Row", "PlacedRow", int], str]
+    sentence: Callable[["Row", "PlacedRow", "Piece"], str]
     begin: Callable[[float, float, "Ground"], dict[str, Any]]
     repeats: Literal["round", "line", "none"] = "none"
     members: int = MOST_MEMBERS
@@ -73,6 +75,8 @@ class TrackKind:
     groups: bool = True
     sized: bool = True
     fills: bool = False
+    packed: bool = False
+    shades_go: Callable[[Any], str] = lambda _: "In turn around the row"
     from_file: bool = False
     swept: bool = False
     drawn: bool = False

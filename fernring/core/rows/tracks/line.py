@@ -23,6 +23,7 @@ from .placing import Places, row_on
 if TYPE_CHECKING:
     from shapely.geometry.base import BaseGeometry
 
+    from ...document.piece import Piece
     from ...document.row import Row
 
 Whole = NDArray[np.intp]
@@ -114,7 +115,7 @@ def _threaded(row: "Row", half: float, line: int) -> tuple[Array, Whole]:
     return np.asarray(t[keep] + shift), member[keep]
 
 
-def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
+def _sentence(row: "Row", _: PlacedRow, __: "Piece") -> str:
     track = row.track
     assert isinstance(track, LineTrack)
     where = " across the area" if track.areas else ""

@@ -17,6 +17,7 @@ from .kind import TrackKind, TrackRule
 from .placing import Places, row_on
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 MOST_PATH_POINTS, MOST_PATHS = 1000, 40
@@ -77,7 +78,7 @@ def _joined(parts: list[Places]) -> Places:
     return Places(x, y, out, member, parts[0].repeats, min(part.clear for part in parts))
 
 
-def _sentence(_: "Row", __: PlacedRow, ___: int) -> str:
+def _sentence(_: "Row", __: PlacedRow, ___: "Piece") -> str:
     return "Along the line drawn for it."
 
 

@@ -17,6 +17,7 @@ from ..ring_fit import RingFit, fit_count, fit_distance, fit_size, times
 from .kind import AROUND, TrackKind, TrackRule
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 EPSILON = 1e-6
@@ -108,9 +109,9 @@ def _nests(row: "Row") -> bool:
     return isinstance(row.distance, Nested) and row.fit != "distance"
 
 
-def _sentence(row: "Row", placed: PlacedRow, segments: int) -> str:
+def _sentence(row: "Row", placed: PlacedRow, piece: "Piece") -> str:
     half = {"front": "", "back": " on the back", "both": " on both halves"}[row.half]
-    share = placed.repeats / segments
+    share = placed.repeats / piece.segments_of(row)
     each = f", {counted(int(share))} to each segment" if share == int(share) and share >= 1 else ""
     centre = "its centre" if row.motif else "the centre"
     return f"A ring {mm(placed.walk)} from {centre}{half}{each}."

@@ -18,6 +18,7 @@ from .kind import TrackKind, TrackRule
 from .placing import row_on
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 FINE = 180  # points a turn
@@ -51,7 +52,7 @@ def solve_spiral(row: "Row", index: int, context: Context) -> PlacedRow:
     return unplaced(row, index, places) if isinstance(places, str) else row_on(row, index, context, places)
 
 
-def _sentence(row: "Row", _: PlacedRow, __: int) -> str:
+def _sentence(row: "Row", _: PlacedRow, __: "Piece") -> str:
     track = row.track
     assert isinstance(track, SpiralTrack)
     way = "clockwise" if track.clockwise else "against the clock"

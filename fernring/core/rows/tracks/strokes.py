@@ -13,6 +13,7 @@ from ...geometry.even import Curve, closed_places, open_places
 from ...ground.ground import Ground
 from ...lettering.strokes import Stroke, strokes
 from ...regions.bare import visible_ground
+from ...words.areas import named_areas
 from ..context import Context
 from ..fills.chosen import chosen
 from ..placed import PlacedRow, unplaced
@@ -20,6 +21,7 @@ from .kind import TrackKind, TrackRule, always
 from .placing import Places, members, outward, row_on
 
 if TYPE_CHECKING:
+    from ...document.piece import Piece
     from ...document.row import Row
 
 SAME = 1e-6
@@ -77,8 +79,8 @@ def _even(curve: Curve, pitch: float) -> Array:
         n -= 1
 
 
-def _sentence(_: "Row", __: PlacedRow, ___: int) -> str:
-    return "Along the middle of every stroke, a dot at each end."
+def _sentence(row: "Row", _: PlacedRow, piece: "Piece") -> str:
+    return f"Along the middle of every stroke of {named_areas(piece, row.track.about)}, a dot at each end."
 
 
 def _begin(_: float, __: float, ___: Ground) -> dict[str, Any]:
