@@ -47,10 +47,10 @@ def booklet_pdf(book: Booklet, paper: Paper) -> bytes:
 def _story(book: Booklet, wide: float) -> list[Flowable]:
     facts = [[text(name, SMALL), text(value, SMALL)] for name, value in book.facts]
     tools = [[text(cell, SMALL) for cell in row] for row in (("Diameter", "Made here with", "Rows"), *book.tools)]
-    heads: list[Any] = [text(cell, SMALL) for cell in ("", "Shade", "Colour", "Rows")]
+    heads: list[Any] = [text(cell, SMALL) for cell in ("", "", "Shade", "Colour", "Rows")]
     tints: list[list[Any]] = [
         heads,
-        *(["", *(text(cell, SMALL) for cell in (t.name, t.colour, t.rows))] for t in book.tints),
+        *(["", "", *(text(cell, SMALL) for cell in (t.name, t.colour, t.rows))] for t in book.tints),
     ]
     swatches = [("BACKGROUND", (0, k), (0, k), HexColor(tint.colour)) for k, tint in enumerate(book.tints, 1)]
     return [
@@ -64,7 +64,7 @@ def _story(book: Booklet, wide: float) -> list[Flowable]:
         text(OTHER_TOOLS, SMALL),
         table(tools, [wide * 0.2, wide * 0.4, wide * 0.4]),
         text("Shades", PART),
-        table(tints, [wide * 0.06, wide * 0.38, wide * 0.2, wide * 0.36], swatches),
+        table(tints, [wide * 0.05, wide * 0.01, wide * 0.38, wide * 0.2, wide * 0.36], swatches),
         text("Row by row, from the centre out", PART),
         *(_step(step, wide) for step in book.steps),
         Spacer(1, 8),
