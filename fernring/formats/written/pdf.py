@@ -47,7 +47,7 @@ def booklet_pdf(book: Booklet, paper: Paper) -> bytes:
 def _story(book: Booklet, wide: float) -> list[Flowable]:
     facts = [[text(name, SMALL), text(value, SMALL)] for name, value in book.facts]
     tools = [[text(cell, SMALL) for cell in row] for row in (("Diameter", "Made here with", "Rows"), *book.tools)]
-    heads: list[Any] = [text(cell, SMALL) for cell in ("", "", "Shade", "Colour", "Rows")]
+    heads: list[Any] = ["", "", *(text(cell, SMALL) for cell in ("Shade", "Colour", "Rows"))]
     tints: list[list[Any]] = [
         heads,
         *(["", "", *(text(cell, SMALL) for cell in (t.name, t.colour, t.rows))] for t in book.tints),
