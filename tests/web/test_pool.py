@@ -7,11 +7,11 @@ import shutil
 import signal
 import tempfile
 import time
-from collections.abc import AsyncIterator
+from collections.abc import AsyncIterator, Coroutine
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import replace
 from pathlib import Path
-from typing import Any, ClassVar
+from typing import Any, ClassVar, TypeVar
 from unittest.mock import AsyncMock, MagicMock, patch
 
 from fernring.web.pool import lane as lanes
@@ -22,6 +22,7 @@ from tests.assertions import FernTestCase
 from tests.server import PATIENCE_S, Server
 
 Answer = tuple[int, Any]
+Result = TypeVar("Result")
 
 
 def light() -> dict[str, Any]:
@@ -159,15 +160,18 @@ class Talker(WorkerProcess):
     def __init__(self, parts: int, seconds: float) -> None:
         self.process = MagicMock(returncode=None)
         self.parts, self.seconds = parts, seconds
+        self.stopped = -1
 
     async def answers(self, number: int, scope: Any, body: bytes) -> AsyncIterator[Any]:
         yield {"type": "http.response.start", "status": 200}
-        for _ in range(self.parts):
+        left = self.parts
+        while left and self.stopped < number:
+            left -= 1
             await asyncio.sleep(self.seconds)
             yield {"type": "http.response.body", "body": b".", "more_body": True}
 
     def stop(self, number: int) -> None:
-        self.parts = 0
+        self.stopped = number
 
     async def end(self) -> None:
         return
@@ -201,8 +205,12 @@ class LaneTest(FernTestCase):
             await lane.close()
             return found
 
-        with ThreadPoolExecutor() as thread:  # another loop may run in this one
-            return thread.submit(lambda: asyncio.run(run())).result()
+        return self.run_apart(run())
+
+    def run_apart(self, work: Coroutine[None, None, Result]) -> Result:
+        """In a thread of its own: another loop may run in this one."""
+        with ThreadPoolExecutor() as thread:
+            return thread.submit(asyncio.run, work).result()
 
     async def status(self, job: Job) -> int | None:
         first = None
@@ -225,6 +233,26 @@ class LaneTest(FernTestCase):
         ):
             self.assertEqual(self.run_jobs(job), [200])
         self.assertIsNone(job.failed)
+
+    def test_a_worker_hears_that_a_job_is_called_off_and_takes_the_next(self) -> None:
+        """One that could be shared as well, where there is no lane beside."""
+        worker, job, other = Talker(10_000, 0.01), self.plan(light()), replace(self.plan(light()), shared=True)
+
+        async def run() -> int | None:
+            lane = Lane(self.studio, 0)
+            lane.open()
+            lane.take(job)
+            await job.said.get()
+            lane.call_off(job)
+            worker.parts = 1
+            lane.take(other)
+            status = await self.status(other)
+            await lane.close()
+            return status
+
+        with patch.object(WorkerProcess, "started", AsyncMock(return_value=worker)) as started:
+            self.assertEqual(self.run_apart(run()), 200)
+        started.assert_awaited_once()
 
     def test_past_its_memory(self) -> None:
         jobs = self.plan(heavy()), self.plan(light())

@@ -24,7 +24,7 @@ class Use:
     path: Path
     tool: str | None
     diameter: float
-    shared: bool = False
+    shared: bool
 
     @property
     def row(self) -> int:

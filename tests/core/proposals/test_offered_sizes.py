@@ -2,23 +2,26 @@
 
 from collections.abc import Sequence
 from typing import Any
+from unittest.mock import Mock
 
 from fernring.core.colour.palette import Palette
 from fernring.core.document.changes import changed
 from fernring.core.document.kit import Kit, Loaded, SizeRange, Tool
+from fernring.core.document.numbers import LEAST_DOT, MOST_DOT
 from fernring.core.document.piece import Piece
 from fernring.core.document.shelf import RampShade
 from fernring.core.errors import FitError
 from fernring.core.plan import plan
 from fernring.core.practice.measurement import Measurement
-from fernring.core.practice.prediction import Hand, Wanted
-from fernring.core.proposals.foretold import Path
+from fernring.core.practice.prediction import Hand, Prediction, Wanted
+from fernring.core.proposals.foretold import Path, foretold
 from fernring.core.proposals.offered_sizes import OfferedSize, offered_sizes
 from fernring.core.proposals.painted import begun
 from tests import samples
 from tests.assertions import FernTestCase
 
 NEW = Tool(id="new", name="New rod", kind="rod", tip=2.2, dots=(2.4,))
+WANTED = Wanted("new", "medium", "canvas", "usual")
 BARE = Tool(id="bare", name="Bare", kind="household", dots=(5.0,))
 NEEDLE = Tool(id="needle", name="Needle", kind="needle", tip=1.0, dots=(1.0,))
 KIT = Kit(tools=(*samples.tools()[4:7], NEW, BARE, NEEDLE))
@@ -105,6 +108,20 @@ class OfferedTest(FernTestCase):
         ramp = piece.ramps[0]
         first = next(paint for paint in paints if paint.id == ramp.stops[0])
         self.assertEqual(Palette(piece).body(RampShade(ramp=ramp.id, step=2)), first.body)
+
+    def test_sizes_that_no_dot_may_have_are_not_offered(self) -> None:
+        hand = Mock()
+        for diameter, possible in (
+            (LEAST_DOT - 0.01, False),
+            (LEAST_DOT, True),
+            (MOST_DOT, True),
+            (MOST_DOT + 1, False),
+        ):
+            hand.predicted.return_value = Prediction(diameter, 0.1, 70.0, 3, 3, True)
+            self.assertEqual(foretold(hand, WANTED) is not None, possible, diameter)
+        for low, known in ((0.004, True), (0.1, False)):
+            hand.predicted.return_value = Prediction(2.0, low, 3.0, 3, 3, known)
+            self.assertIsNone(foretold(hand, WANTED))
 
     def test_rows_and_dots_that_are_not_there_are_said(self) -> None:
         for row, at, words in (
