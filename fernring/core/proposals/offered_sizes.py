@@ -34,7 +34,7 @@ def offered_sizes(
     not, or one that is painted."""
     here, rule = ("rows", row, *at), piece.rows[row] if row < len(piece.rows) else None
     if rule is None or here not in {place.path for place in places(piece)}:
-        raise FitError(f"The piece has no such dot in row {row + 1}.", "row")
+        raise FitError(f"There is no dot of row {row + 1} that a tool would set there.", "row")
     dot, owner, shades = _found(rule, at)
     if rule.painted is not None and (owner is rule or owner.id in rule.painted.trims):
         raise FitError("This is on the piece: its dots stay as they are.", "row")

@@ -170,7 +170,8 @@ def _row_shades(solved: Solved, row: Row, go: str) -> Iterator[str]:
     if len(own) < len(dots):
         yield _shades(solved, row.shades, go)
     if own:
-        yield f"In a shade of its own: {', '.join(own)}."
+        whose = "a shade of its own" if len(own) == 1 else "shades of their own"
+        yield f"In {whose}: {', '.join(own)}."
 
 
 def _shades(solved: Solved, shades: Sequence[Shade], go: str) -> str:

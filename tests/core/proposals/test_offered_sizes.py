@@ -124,12 +124,13 @@ class OfferedTest(FernTestCase):
             self.assertIsNone(foretold(hand, WANTED))
 
     def test_rows_and_dots_that_are_not_there_are_said(self) -> None:
-        for row, at, words in (
-            (7, ("pattern", 0), "no such dot in row 8"), (0, ("pattern", 1), "no such dot in row 1"),
-            (0, ("trims", 0, "size"), "no such dot in row 1"), (0, ("gap",), "no such dot in row 1"),
-        ):  # fmt: skip
-            with self.assertRaisesRegex(FitError, words):
+        for row, at in ((7, ("pattern", 0)), (0, ("pattern", 1)), (0, ("trims", 0, "size")), (0, ("gap",)), (0, ())):
+            with self.assertRaisesRegex(FitError, f"no dot of row {row + 1}"):
                 self.offered(self.piece, row=row, at=at)
+        crystal = samples.row("a", 4.0)
+        glued = crystal.pattern[0].model_copy(update={"form": "crystal"})
+        with self.assertRaisesRegex(FitError, "that a tool would set"):
+            self.offered(samples.piece(crystal.model_copy(update={"pattern": (glued,)})))
 
     def test_a_dot_of_a_trim_takes_it_with_the_paint_of_its_level(self) -> None:
         """A share of the dot below gives way to it."""
