@@ -92,10 +92,10 @@ def _file(page: Page, at: str, route: str, **wanted: object) -> bytes:
 
 
 def _written_pattern(page: Page, at: str) -> None:
+    """A page of the pattern, and one of the work card."""
     _open(page, at, "Zodiac plate")
-    page.set_content(_file(page, at, "booklet", format="html").decode())
-    page.get_by_role("heading", name="Row by row").scroll_into_view_if_needed()
-    page.mouse.wheel(0, 560)
+    pattern, card = _file(page, at, "booklet", format="pdf"), _file(page, at, "work-card")
+    _side_by_side(page, [page_png(pattern, 2, 1100), page_png(card, 2, 1100)])
 
 
 def _blank(page: Page, at: str) -> None:
@@ -152,12 +152,18 @@ def _steps(page: Page, at: str) -> None:
 
 
 def _table(page: Page, at: str) -> None:
-    """The step that comes now, with some dots of it set."""
+    """On a tablet: the step that comes now, with some dots of it set, and what to do where two ran together."""
+    page.set_viewport_size({"width": 768, "height": 1024})
     page.goto(f"{at}/piece/{_named(page, at, 'Milky way panel')}/table")
     page.get_by_role("button", name="Mark steps here").click()
     page.get_by_role("button", name="Next", exact=True).click()
     page.locator(".table-glow circle").first.wait_for()
     page.mouse.move(0, 0)
+    now = page.screenshot(style=NO_NOTICES)
+    page.get_by_role("button", name="Something happened").click()
+    page.get_by_role("button", name="Ran together").click()
+    page.get_by_text("Touch the dot on the piece").wait_for()
+    _side_by_side(page, [now, page.screenshot(style=NO_NOTICES)])
 
 
 def _named(page: Page, at: str, name: str) -> str:
@@ -166,13 +172,12 @@ def _named(page: Page, at: str, name: str) -> str:
     return str(next(one["id"] for one in listed if one["name"] == name))
 
 
-def _side_by_side(page: Page, data: bytes, count: int) -> None:
-    """Pages of a PDF as pictures."""
-    pages = "".join(
-        f'<img src="data:image/png;base64,{b64encode(page_png(data, k, 1100)).decode()}">' for k in range(1, count + 1)
-    )
+def _side_by_side(page: Page, pictures: list[bytes]) -> None:
+    """PNGs, as high as the page."""
+    page.set_viewport_size(SIZE)  # type: ignore[arg-type]
+    shown = "".join(f'<img src="data:image/png;base64,{b64encode(one).decode()}">' for one in pictures)
     style = "body{margin:14px;background:#bbb;display:flex;gap:14px;justify-content:center}img{height:772px}"
-    page.set_content(f"<style>{style}</style>{pages}")
+    page.set_content(f"<style>{style}</style>{shown}")
 
 
 def _kit(page: Page, at: str) -> None:

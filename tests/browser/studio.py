@@ -4,12 +4,13 @@ import atexit
 import shutil
 import tempfile
 import unittest
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
 from functools import cache
 from pathlib import Path
 from typing import Any, ClassVar
 
-from playwright.sync_api import Browser, Locator, Page, Playwright, expect, sync_playwright
+from playwright.sync_api import Browser, Locator, Page, Playwright, Route, expect, sync_playwright
 
 from commands.setup import BROWSER
 from tests.assertions import FernTestCase
@@ -180,6 +181,15 @@ class BrowserTestCase(FernTestCase):
 
     def part(self, name: str) -> None:
         self.page.get_by_role("tab", name=name, exact=True).click()
+
+    @contextmanager
+    def unanswered(self, address: str) -> Iterator[None]:
+        """The next request to such an address takes for ever."""
+        waiting: list[Route] = []
+        self.page.route(address, lambda route: waiting.append(route), times=1)
+        yield
+        for route in waiting:
+            route.abort()
 
     def expect_at_rest(self) -> None:
         """Nothing fades or slides in any more."""
