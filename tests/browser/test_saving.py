@@ -171,7 +171,7 @@ class SavingTest(BrowserTestCase):
                 self.press("Stop")
         expect(self.page.get_by_text("Making the files")).to_have_count(0)
         self.press("Studio")
-        with self.page.expect_download(timeout=4 * PATIENCE_MS) as waiting:  # every piece of the Bench is planned
+        with self.page.expect_download(timeout=10 * PATIENCE_MS) as waiting:  # every piece is planned, at low priority
             self.page.get_by_role("menuitem", name="Save everything as open files").click()
             expect(self.page.get_by_text(re.compile("Making the files: \\d+ of \\d+"))).to_be_visible()
         data = Path(waiting.value.path()).read_bytes()
