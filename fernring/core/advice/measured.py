@@ -7,6 +7,7 @@ import numpy as np
 from ..dots.table import Mask
 from ..solved import Solved
 from ..words.lengths import mm
+from ..words.numbers import listed
 from .sizes import foretold_dots
 from .verdict import Verdict
 
@@ -41,6 +42,4 @@ def _rows(solved: Solved, dots: Mask) -> tuple[tuple[int, ...], str]:
 def _named(solved: Solved, rows: list[int]) -> str:
     names = [solved.name(row) for row in rows[:MOST_NAMED]]
     more = len(rows) - len(names)
-    if more:
-        return f"{', '.join(names)} and {more} more"
-    return " and ".join((", ".join(names[:-1]), names[-1])) if len(names) > 1 else names[0]
+    return listed([*names, f"{more} more"] if more else names)

@@ -7,7 +7,7 @@ from typing import NamedTuple
 
 import numpy as np
 
-from ..words.numbers import counted
+from ..words.numbers import counted, listed
 from .job import Job
 from .step import Step
 
@@ -54,16 +54,14 @@ def _named(what: str, firsts: Sequence[int], step: Step) -> tuple[Part, ...]:
     found = []
     for k, (first, end, (low, high)) in enumerate(zip(firsts, ends, cuts, strict=True), 1):
         again = (loads[low:high] - first).tolist()
-        load = "" if not again or len(again) == end - first - 1 else f", a fresh load after {_listed(again)}"
+        load = "" if not again or len(again) == end - first - 1 else f", a fresh load after {_dots(again)}"
         found.append(Part(f"{what} {k} of {len(firsts)}{load}", first))
     return tuple(found)
 
 
-def _listed(counts: Sequence[int]) -> str:
+def _dots(counts: Sequence[int]) -> str:
     """ "five and ten dots", "one dot"."""
-    names = [counted(count) for count in counts]
-    joined = " and ".join(filter(None, (", ".join(names[:-1]), names[-1])))
-    return f"{joined} {'dot' if counts[-1] == 1 else 'dots'}"
+    return f"{listed([counted(count) for count in counts])} {'dot' if counts[-1] == 1 else 'dots'}"
 
 
 def _spread(n: int) -> tuple[Part, ...]:
