@@ -62,13 +62,14 @@ function waitsOf(
   return found.sort((one, other) => other.due - one.due);
 }
 
-/** What a step needs besides what is done and leaves nothing wet for it. */
-export function needsOf(step: Step, work: Work, book: Book): { step: string; state: Wait["state"] }[] {
+/** For each step what it needs besides what is done and leaves nothing wet for it. */
+export function needs(work: Work, book: Book): (step: Step) => { step: string; state: Wait["state"] }[] {
   const done = new Map(book.done.map((one) => [one.step, one.at]));
   const gone = overtaken(work, done);
-  return step.after
-    .filter((one) => !gone.has(one.step) && !(one.state === null && done.has(one.step)))
-    .map(({ step: before, state }) => ({ step: before, state }));
+  return ({ after }) =>
+    after
+      .filter((one) => !gone.has(one.step) && !(one.state === null && done.has(one.step)))
+      .map(({ step, state }) => ({ step, state }));
 }
 
 /** Steps before others that are done already: they come too late to be done, unless they paint what is not there yet. */

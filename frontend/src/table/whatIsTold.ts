@@ -1,7 +1,7 @@
 /** A step that is done, as it is told: what it leaves wet, which steps that frees, and what comes after it. */
 import type { Book, Step, Told, Work } from "../api/types";
 import { spokenText, type Units } from "../studio/units";
-import { needsOf, standing } from "./standing";
+import { needs, standing } from "./standing";
 
 const MOST_WORDS = 400;
 const MOST_FREED = 12;
@@ -11,9 +11,11 @@ export function doneWith(work: Work, book: Book, step: Step, units: Units, at: n
   const words = (one: Step) => cut(spokenText(one.words, units));
   const told = { step: step.id, words: "", at };
   const after: Book = { ...book, done: [...book.done, told] };
+  const steps = new Map(work.steps.map((one) => [one.id, one]));
+  const needsOf = needs(work, after);
   const waiting = (ident: string) => {
-    const found = work.steps.find(({ id }) => id === ident)!;
-    return { step: ident, words: words(found), needs: needsOf(found, work, after) };
+    const found = steps.get(ident)!;
+    return { step: ident, words: words(found), needs: needsOf(found) };
   };
   return {
     kind: "done",
@@ -29,7 +31,7 @@ export function doneWith(work: Work, book: Book, step: Step, units: Units, at: n
       usual,
       frees: frees
         .map(waiting)
-        .filter(({ needs }) => needs.length <= MOST_NEEDS)
+        .filter((one) => one.needs.length <= MOST_NEEDS)
         .slice(0, MOST_FREED),
     })),
     next: { last: step.stage, ...nextOf(work, after, at) },
