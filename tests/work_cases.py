@@ -10,6 +10,7 @@ from fernring.core.document.work import Costs
 from fernring.core.work.graph import Graph
 from fernring.core.work.work import Work
 from tests import patterns, samples
+from tests.work_look import hard_rows, seen
 
 EACH = 100  # units of the solver in a minute
 QUICK = {"base_coats": 1, "coat": "none"}
@@ -41,6 +42,24 @@ def random_piece(random: np.random.Generator) -> Piece:
     return worked(*rows, **QUICK)
 
 
+def hard_piece(random: np.random.Generator) -> Piece:
+    """A random piece with what is hard to put in order: layers, trims that touch, lines under and over, masks, a
+    boundary along the edge, swipes that hug, the back of a ball, and every way to paint and to finish it."""
+    given = hard_rows(random)
+    choices = {
+        "coat": str(random.choice(["brushed varnish", "sprayed varnish", "poured", "resin", "baked", "none"])),
+        "petals": str(random.choice(["side by side", "one by one"])),
+        "erase": str(random.choice(["at the end", "after the first rows"])),
+        "order": str(random.choice(["outward", "boundary last", "few changes"])),
+        "base_coats": int(random.integers(0, 3)),
+        "seal_base": bool(random.integers(2)),
+        "warmth": float(random.choice([12.0, 20.0, 38.0])),
+    }
+    piece = worked(*given["rows"], **choices).model_dump(mode="json")
+    blank = {**piece["blank"], **(patterns.BALL if given["ball"] else {})}
+    return patterns.read({**piece, "blank": blank, "bare": given.get("bare", [])})
+
+
 def broken(work: Work) -> list[str]:
     """What is wrong with the steps, found without the graph: from the plan, the answer's own times, and the paint.
 
@@ -49,9 +68,10 @@ def broken(work: Work) -> list[str]:
     dots, found = work.solved.dots, []
     begin = dict(zip((step.id for step in work.steps), work.begins, strict=True))
     long = {step.id: step.minutes.mean for step in work.steps}
-    # 1. Every dot stands in exactly one step, every mark too, and the hand does one thing at a time.
+    # 1. Every dot stands in exactly one step, every mark too, and the hand does one thing at a time. What a mask has
+    # taken is in none.
     times = np.bincount(np.concatenate([step.dots for step in work.steps]), minlength=len(dots))
-    found += ["a dot is in no step or in several"] if (times != 1).any() else []
+    found += ["a dot is in no step or in several"] if (times[dots.level > 0] != 1).any() or (times > 1).any() else []
     marks = sorted(mark for step in work.steps for mark in step.marks)
     found += ["a mark is in no step or in several"] if marks != list(range(len(work.solved.marked))) else []
     for one, other in zip(work.steps, work.steps[1:], strict=False):
@@ -69,12 +89,14 @@ def broken(work: Work) -> list[str]:
     when, ended = np.empty(len(dots)), np.empty(len(dots))
     for step in work.steps:
         when[step.dots], ended[step.dots] = begin[step.id], begin[step.id] + long[step.id]
-    for dot in np.flatnonzero(dots.below != dots.dot).tolist():
+    for dot in np.flatnonzero((dots.below != dots.dot) & (dots.level > 0)).tolist():
         below = int(dots.below[dot])
+        if dots.level[below] == 0 or times[below] == 0:
+            continue
         least = 3.0 if dots.level[dot] > max(dots.level[below], 1) else 0.0
         if when[dot] < ended[below] + least - 1e-6 and when[dot] != when[below]:
             found.append(f"dot {dot} comes before what it stands on is dry")
-    return found
+    return found + seen(work)
 
 
 def best_cost(graph: Graph, costs: Costs, seconds: float = 20.0) -> tuple[float, bool]:

@@ -66,9 +66,10 @@ class Mixed(Frozen):
 
 
 class Work(Frozen):
-    """`base_coats` None stands for as many as the material takes. `warmth` is the room's (degrees Celsius). `moves` are
-    what the artist does in another order, where that can be; one whose steps are gone waits for them to come back.
-    `repairs` are places to be mended; those of a row that is gone are left.
+    """`base_coats` None stands for as many as the material takes. `order` says which rows go first where nothing binds
+    them, `sitting` after how many minutes the hand stops for the day. `warmth` is the room's (degrees Celsius).
+    `moves` are what the artist does in another order, where that can be; one whose steps are gone waits for them to
+    come back. `repairs` are places to be mended; those of a row that is gone are left.
     """
 
     base_coats: Annotated[Coats | None, named("Base coats", "count", none="as the material takes")] = None
@@ -83,6 +84,21 @@ class Work(Frozen):
             {"side by side": "all left sides, then all right", "one by one": "petal by petal"},
         ),
     ] = "side by side"
+    order: Annotated[
+        Literal["outward", "boundary last", "few changes"],
+        Fact(
+            "Order",
+            "choice",
+            {
+                "outward": "from the centre outward",
+                "boundary last": "outward, boundary rows as well",
+                "few changes": "few changes of tool and pot",
+            },
+        ),
+    ] = "outward"
+    sitting: Annotated[Annotated[float, _real, Field(ge=10, le=600)], named("Longest sitting, minutes", "number")] = (
+        120.0
+    )
     swirl: Annotated[Tick, named("swirl the centre dot flat where something goes on it")] = True
     erase: Annotated[
         Literal["at the end", "after the first rows"],

@@ -15,6 +15,7 @@ from ..regions.bare import visible
 from ..regions.region import Region
 from ..regions.site import Site
 from .placed import PlacedRow
+from .trims.grown import Mark as PaintedMark
 
 TOLERANCE = 1e-6
 Masks = list[tuple[BareArea, Region]]
@@ -31,27 +32,36 @@ def masked(rows: Sequence[PlacedRow], masks: Masks) -> tuple[PlacedRow, ...]:
 
 
 def _sorted(row: PlacedRow, masks: Masks) -> PlacedRow:
-    """Rows on the back of a ball or egg lie on no mask."""
+    """Rows on the back of a ball or egg lie on no mask. What stands on a dot that the piece has not goes with it."""
     if not row.n or row.half == "back":
         return row
     own, grown = row.own_dots, row.grown
-    keep, carried = (shown(dots.x, dots.y, dots.radius, masks) for dots in (own, grown.dots))
-    marks = tuple(mark for mark in grown.marks if shown(*_body(mark.spine), mark.girth, masks).all())
-    if keep.all() and carried.all() and len(marks) == len(grown.marks):
+    n, dots = len(own), row.dots
+    keep = shown(dots.x, dots.y, dots.radius, masks)
+    for dot in np.flatnonzero(dots.level > 1).tolist():  # each after what it stands on
+        below = int(dots.below[dot])
+        keep[dot] &= keep[below] or dots.level[below] >= dots.level[dot]
+    marks = tuple(mark for mark in grown.marks if _has(mark, dots, keep) and _shown(mark, masks))
+    if keep.all() and len(marks) == len(grown.marks):
         return row
     return replace(
         row,
-        own=_without(own, keep),
-        grown=replace(grown, dots=_without(grown.dots, carried), marks=marks),
+        own=_without(own, keep[:n]),
+        grown=replace(grown, dots=_without(grown.dots, keep[n:]), marks=marks),
         round=row.round,
         ring_rad=own.out_rad if row.ring_rad is None and row.ring_like else row.ring_rad,
-        masked=int((~keep).sum()),
+        masked=int((~keep[:n]).sum()),
     )
 
 
-def _body(spine: Array) -> tuple[Array, Array]:
-    x, y = spine.T
-    return x, y
+def _has(mark: PaintedMark, dots: Dots, keep: Mask) -> bool:
+    """Whether the piece has what a mark lies on; one that begins beside its dot lies on the blank."""
+    apart = np.hypot(mark.spine[0, 0] - dots.x[mark.host], mark.spine[0, 1] - dots.y[mark.host])
+    return bool(keep[mark.host] or dots.level[mark.host] == 0 or apart >= dots.radius[mark.host])
+
+
+def _shown(mark: PaintedMark, masks: Masks) -> bool:
+    return bool(shown(*mark.spine.T, mark.girth, masks).all())
 
 
 def _without(dots: Dots, keep: Mask) -> Dots:

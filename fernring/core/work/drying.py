@@ -1,9 +1,9 @@
 """When paint is dry: for touching, for a dot on top, for turning the piece over, for varnish.
 
 t = t0 (h/h0)^p times a factor each for body, medium and what lies below, times 2^((20 - warmth)/10); h is the height of
-the dot's cap. A sealed base and dry paint drink as little as a glaze. Some have a least. The numbers stand in
-tables/drying.json: common practice, no source. What an artist reports moves them by a factor for each body and medium
-(learned.py).
+the dot's cap. A sealed base and dry paint drink as little as a glaze. Some have a least, which neither warmth nor what
+was reported shortens. The numbers stand in tables/drying.json: common practice, no source. What an artist reports,
+three times at least, moves them by a factor for each body and medium (learned.py), between half and twice the usual.
 """
 
 from collections.abc import Mapping, Sequence
@@ -45,31 +45,40 @@ class Drying:
         facts = table("drying.json")
         # 1. The height of its cap, and the time of that height.
         height = HEIGHT[paint.body] * diameter
-        minutes = facts["top_minutes"] * (height / facts["height"]) ** facts["power"]
-        # 2. Paint and what lies below; some media take a least time whatever the height.
+        thick = (height / facts["height"]) ** facts["power"]
+        # 2. Paint, what lies below, the room, and what the artist has seen.
         below = facts["surface"][self.material]
         below = max(below, facts["surface"]["glazed tile"]) if self.sealed or on_paint else below
-        minutes *= facts["body"][paint.body] * facts["medium"][paint.medium] * below
-        minutes = max(minutes, facts["least_medium"].get(paint.medium, 0.0)) * facts["states"][state]
-        least = max(facts["least"].get(state, 0.0), facts["least_binder"].get(paint.binder, {}).get(state, 0.0))
-        if state == "turn":
-            least = facts["least_turn"].get(paint.body, 0.0)
-        # 3. The room, and what the artist has seen.
-        return float(max(minutes, least) * self._room * self.factor(paint))
+        slow = self._room * self.factor(paint)
+        share = facts["states"][state]
+        minutes = (
+            facts["top_minutes"] * thick * facts["body"][paint.body] * facts["medium"][paint.medium] * below * slow
+        )
+        # 3. What it takes at least: by its thickness, its medium, its binder, and the state.
+        least = max(
+            facts["least_top"] * thick * share,
+            facts["least_medium"].get(paint.medium, 0.0) * share * max(slow, 1.0),
+            facts["least"].get(state, 0.0) * max(slow, 1.0),
+            facts["least_binder"].get(paint.binder, {}).get(state, 0.0) * max(slow, 1.0),
+            facts["least_turn"].get(paint.body, 0.0) * max(slow, 1.0) if state == "turn" else 0.0,
+        )
+        return float(max(minutes * share, least))
 
     def factor(self, paint: Paint) -> float:
         """How much longer than usual such paint was found to take."""
         seen = self.learned.get((paint.body, paint.medium))
-        return exp(seen.mean) if seen else 1.0
+        low, high = table("drying.json")["learned_between"]
+        return float(min(max(exp(seen.mean), low), high)) if seen else 1.0
 
     def coat(self, state: State) -> float:
         """Of a thin coat of base or varnish: minutes after it was laid."""
         facts = table("drying.json")
-        return float(facts["coat"][state] * facts["surface"][self.material] * self._room)
+        minutes = facts["coat"][state] * facts["surface"][self.material] * self._room
+        return float(max(minutes, facts["least"].get(state, 0.0) * max(self._room, 1.0)))
 
     def cured(self, finish: str, use: str) -> float:
-        """Of a last coat of this finish on a piece for this use: minutes until that may begin."""
-        return float(table("drying.json")["cures"][finish][use] * self._room)
+        """Of a last coat of this finish on a piece for this use: minutes until that may begin, no fewer in warmth."""
+        return float(table("drying.json")["cures"][finish][use] * max(self._room, 1.0))
 
     def skins(self, paint: Paint) -> float:
         """Minutes in which a dot can still be swirled or pulled."""
@@ -84,7 +93,9 @@ def drying(blank: Blank, warmth: float, reports: Sequence[Report] = (), sealed: 
     kinds: dict[Kind, list[Report]] = {}
     for one in reports:
         kinds.setdefault((one.body, one.medium), []).append(one)
-    return Drying(blank.material, warmth, {kind: learned(own) for kind, own in kinds.items()}, sealed)
+    few = table("drying.json")["reports"]
+    known = {kind: learned(own) for kind, own in kinds.items() if len(own) >= few}
+    return Drying(blank.material, warmth, known, sealed)
 
 
 def learned(reports: Sequence[Report]) -> Learned:

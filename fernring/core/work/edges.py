@@ -1,10 +1,11 @@
 """What is asked of every step, gathered: bonds become waits in minutes."""
 
 from collections import defaultdict
+from collections.abc import Iterable
 
+from .bond import Bond
 from .drying import State
 from .job import Job
-from .kinds.kind import Bond
 from .step import After, Step, Within
 
 
@@ -23,6 +24,16 @@ class Edges:
             self.after[step.id][first.id, state] = After(first.id, wait, state)
         if within is not None:
             self.within[step.id] = (Within(first.id, within),)
+
+    def needed(self, steps: Iterable[str]) -> set[str]:
+        """These steps and all that come before any of them, by their ids."""
+        found, todo = set(steps), list(steps)
+        while todo:
+            for first, _ in self.after.get(todo.pop(), ()):
+                if first not in found:
+                    found.add(first)
+                    todo.append(first)
+        return found
 
 
 def dries(job: Job, step: Step, state: State) -> float:

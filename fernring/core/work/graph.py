@@ -1,7 +1,7 @@
 """What binds the steps of a piece: what comes before what, what must be dry, and what must follow at once."""
 
 from collections import defaultdict
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from itertools import chain, pairwise
 
@@ -11,12 +11,14 @@ from ..budget import spend
 from ..dots.index import Index
 from ..dots.table import Whole
 from ..rows.tracks import track_of
+from .contact import contacts
 from .edges import Edges
 from .groups import is_tail, stands_on
 from .job import Job
 from .kinds import KINDS
 from .kinds.kind import FINISHING, MARKING, PAINTING, PREPARING, Bond
 from .moved import moved
+from .outward import outward
 from .pace import Minutes
 from .placed_by import rows_below
 from .step import After, Step, Within
@@ -64,14 +66,17 @@ def graph(job: Job) -> Graph:
     of, sets = _step_of(job, painting), _own(job, painting)
     rules = (
         _standing(job, painting, of),
+        _with_heads(job, painting, of, chain(_met(job, painting, of), _lines(job, painting))),
         _placed(job, sets),
         _boundary(job, sets),
         _filled(job, sets),
-        _lines(job, painting, of),
         *(kind.bind(job, own, painting) for kind, own in made),
     )
     for bond in chain(*rules):
         edges.add(bond)
+    for kind, own in made:
+        for bond in tuple(kind.part(job, own, painting, edges)):
+            edges.add(bond)
     # 3. Finishing comes after everything, its steps one after the other.
     for step in painting:
         for done in finishing:
@@ -80,19 +85,25 @@ def graph(job: Job) -> Graph:
     _in_line(edges, finishing)
     # 4. What the artist moves, where nothing speaks against it.
     refused = tuple(moved(job, steps, edges))
+    # 5. From the centre outward, where nothing speaks against it.
+    outward(job, sets, edges)
     after = {ident: tuple(found.values()) for ident, found in edges.after.items()}
     stages = {step.id: kind.stage for kind, own in made for step in own}
     return Graph(steps, after, edges.within, stages, refused)
 
 
 def _in_line(edges: Edges, steps: Sequence[Step]) -> None:
-    """Each after the one before, and as dry as it needs what the last coats left."""
-    for k, step in enumerate(steps):
-        if k:
-            edges.add(Bond(step, steps[k - 1], step.needs if steps[k - 1].coat else None))
-        coat = next((first for first in reversed(steps[:k]) if first.coat), None)
-        if coat is not None:
+    """Each after the one before, and as dry as it needs what the last coats left: those below it, of areas their own
+    and what they touch."""
+    wet: list[Step] = []
+    for before, step in pairwise([None, *steps]):
+        below = [coat for coat in wet if step.over is None or coat.over is None or coat.id in step.over]
+        for coat in below:
             edges.add(Bond(step, coat, step.needs or "touch"))
+        if before is not None and before not in below:
+            edges.add(Bond(step, before))
+        if step.coat:
+            wet = [step] if step.over is None else [*wet, step]
 
 
 def _step_of(job: Job, steps: Sequence[Step]) -> Whole:
@@ -119,6 +130,35 @@ def _standing(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:
                 yield Bond(step, steps[below], "top" if stands_on(one, dots) else None)
 
 
+def _met(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:
+    """What touches something of a lower rank comes after it, on another level only when that is dry."""
+    met = contacts(job)
+    # 1. The step of each dot and of each mark.
+    marks = np.full(len(job.solved.marked), -1, np.int32)
+    for place, step in enumerate(steps):
+        marks[list(step.marks)] = place
+    places = np.concatenate((of, marks))
+    # 2. Each pair of steps once.
+    pairs = np.stack((places[met.later], places[met.first], met.over.astype(np.int32)), axis=1)
+    pairs = pairs[(pairs[:, 0] >= 0) & (pairs[:, 1] >= 0) & (pairs[:, 0] != pairs[:, 1])]
+    for later, first, over in np.unique(pairs, axis=0).tolist():
+        yield Bond(steps[later], steps[first], "top" if over else None)
+
+
+def _with_heads(job: Job, steps: Sequence[Step], of: Whole, bonds: Iterable[Bond]) -> Iterator[Bond]:
+    """These, and what keeps a tail waiting keeps its head waiting, since the one follows the other at once."""
+    heads: dict[str, Step] = {}
+    for step in steps:
+        for one in (job.solved.marked[mark] for mark in step.marks):
+            if is_tail(one, job.dots) and of[one.dot] >= 0:
+                heads[step.id] = steps[of[one.dot]]
+    for bond in bonds:
+        yield bond
+        head = heads.get(bond.step.id)
+        if head is not None and head is not bond.first:
+            yield Bond(head, bond.first, bond.state)
+
+
 def _own(job: Job, steps: Sequence[Step]) -> Own:
     """The steps that set a row's own dots, by row and half."""
     own: dict[tuple[int, str], list[Step]] = defaultdict(list)
@@ -129,8 +169,11 @@ def _own(job: Job, steps: Sequence[Step]) -> Own:
 
 
 def _placed(job: Job, own: Own) -> Iterator[Bond]:
-    """A row that is placed by others comes after their own dots: nested on them, in their dips, in the gaps between."""
+    """A row that is placed by others comes after their own dots: nested on them, in their dips, in the gaps between.
+    Lines under the dots rest on none, wherever they were placed by them."""
     for (row, half), mine in own.items():
+        if job.solved.rows[row].laid and job.solved.rules[row].laid == "under":
+            continue
         for other in rows_below(job.solved, row):
             for step in mine:
                 for first in own.get((other, half), ()):
@@ -148,8 +191,9 @@ def _boundary(job: Job, own: Own) -> Iterator[Bond]:
 
 
 def _filled(job: Job, own: Own) -> Iterator[Bond]:
-    """Each shade of a fill is finished before the next is mixed, in the order in which the row names them. Where
-    several sizes are packed the large dots come first, since the small ones lie in the gaps between them."""
+    """Where several sizes are packed the large dots come first, since the small ones lie in the gaps between them, in
+    all their shades. Along a ramp each shade is finished before the next is mixed, in the order in which the row names
+    them; so it is in the gaps between other dots."""
     for (row, _half), mine in own.items():
         rule = job.solved.rules[row]
         track = track_of(rule.track)
@@ -158,31 +202,48 @@ def _filled(job: Job, own: Own) -> Iterator[Bond]:
         named = [job.solved.palette.index(shade) for shade in rule.shades]
         of_members = [step.shade for step in sorted(mine, key=lambda step: -step.wide)]
         place = {shade: k for k, shade in enumerate(dict.fromkeys((*named, *of_members)))}
-        turns: dict[tuple[int, float], list[Step]] = defaultdict(list)
+        mixed = track.packed and not track.graded(rule.track)
+        turns: dict[tuple[float, float], list[Step]] = defaultdict(list)
         for step in mine:
-            turns[place[step.shade], -step.wide if track.packed else 0.0].append(step)
+            size = -step.wide if track.packed else 0.0
+            turns[(size, 0.0) if mixed else (float(place[step.shade]), size)].append(step)
         for one, other in pairwise(sorted(turns)):
             yield from (Bond(step, first) for step in turns[other] for first in turns[one])
 
 
-def _lines(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:
-    """Lines laid under the dots come before those they cross, lines over the dots after them, each when dry."""
-    dots = job.dots
-    painted = np.flatnonzero((of >= 0) & dots.painted)
-    if not any(job.solved.rows[step.row].laid for step in steps if step.row >= 0):
+def _lines(job: Job, steps: Sequence[Step]) -> Iterator[Bond]:
+    """Lines laid under the dots come before those they cross, lines over the dots after them, each when dry; marks that
+    they cross count with the dots."""
+    solved = job.solved
+    laid = [step for step in steps if step.row >= 0 and step.marks and solved.rows[step.row].laid]
+    if not laid:
         return
-    there = Index(dots.x[painted], dots.y[painted], dots.z[painted], dots.radius[painted])
-    for step in steps:
-        if step.row < 0 or not step.marks or not job.solved.rows[step.row].laid:
-            continue
-        marks = [job.solved.marked[mark].mark for mark in step.marks]
-        spine, rise = np.concatenate([m.spine for m in marks]), np.concatenate([m.rise for m in marks])
-        girth = np.concatenate([m.girth for m in marks])
-        spend(20 * len(spine))
-        _, met, _ = there.within(spine[:, 0], spine[:, 1], rise, float(girth.max(initial=0.0)) + CLOSE)
-        on = np.unique(painted[met])
-        for other in np.unique(of[on[job.back[on] == (step.half == "back")]]).tolist():
-            if marks[0].level:
-                yield Bond(step, steps[other], "top")
-            else:
-                yield Bond(steps[other], step, "touch")
+    others = [step for step in steps if step not in laid and (len(step.dots) or step.marks)]
+    discs, there = _discs(job, others)
+    for step in laid:
+        own, _ = _discs(job, [step])
+        spend(20 * len(own))
+        _, met, _ = discs.within(own.x, own.y, own.z, float(own.radius.max(initial=0.0)) + CLOSE)
+        for k in np.unique(there[met]).tolist():
+            other = others[k]
+            if other.half != step.half:
+                continue
+            over = solved.marked[step.marks[0]].mark.level
+            yield Bond(step, other, "top") if over else Bond(other, step, "top")
+
+
+def _discs(job: Job, steps: Sequence[Step]) -> tuple[Index, Whole]:
+    """The discs of all that these steps paint, and the place of its step for each."""
+    dots, marked = job.dots, job.solved.marked
+    own = [step.dots[dots.level[step.dots] > 0] for step in steps]
+    marks = [(k, marked[mark].mark) for k, step in enumerate(steps) for mark in step.marks]
+    painted = np.concatenate([*own, np.empty(0, np.int32)])
+    spine = np.concatenate([np.empty((0, 2)), *(mark.spine for _, mark in marks)])
+    there = np.concatenate([np.repeat(np.arange(len(steps)), [len(some) for some in own]),
+                            np.repeat([k for k, _ in marks], [len(mark.girth) for _, mark in marks])])  # fmt: skip
+    return Index(
+        np.concatenate((dots.x[painted], spine[:, 0])),
+        np.concatenate((dots.y[painted], spine[:, 1])),
+        np.concatenate([dots.z[painted], *(mark.rise for _, mark in marks)]),
+        np.concatenate([dots.radius[painted], *(mark.girth for _, mark in marks)]),
+    ), there.astype(np.int32)  # fmt: skip

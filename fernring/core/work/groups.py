@@ -1,16 +1,18 @@
 """What is painted together: dots and marks of one row, trim, layer or level, with one tool and one shade."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping, Sequence
 from enum import IntEnum
 from typing import NamedTuple
 
 import numpy as np
 
-from ..dots.table import Dots, Whole
+from ..dots.table import Dots, Mask, Whole
 from ..rows.columns import Marked
+from ..rows.trims import trim_kind
 from ..solved import Solved
 
 LEFT = 2  # the side of a petal that is walked first
+TIPS = -1  # of a key: the tips of petals, set before their sides
 
 
 class Family(IntEnum):
@@ -26,7 +28,8 @@ class Family(IntEnum):
 
 
 class Key(NamedTuple):
-    """What the dots of a group share; `trim` -1 are a row's own, `back` is 1 on the other half of a ball or egg."""
+    """What the dots of a group share; `trim` -1 are a row's own, `back` is 1 on the other half of a ball or egg. `side`
+    is 1 left, 2 right, 0 both or neither, -1 the tips of petals that are set by themselves."""
 
     row: int
     back: int
@@ -52,37 +55,43 @@ class Group(NamedTuple):
 
 
 def groups(solved: Solved, one_by_one: bool) -> list[Group]:
-    """Every dot and every mark of the plan in one group, in the order of the sheet; both sides of petals together when
-    they are walked `one_by_one`.
+    """Every dot and every mark of the piece in one group, in the order of the sheet; both sides of petals together when
+    they are walked `one_by_one`. Places of the table that a mask has taken are in none.
     """
-    dots, back = solved.dots, solved.back
-    found = list(_dotted(dots, back, one_by_one))
-    # 1. Marks of one kind on one row, and the places of the table that stand for them.
+    dots = solved.dots
     marks: dict[Key, list[int]] = {}
     of: dict[int, Key] = {}
     for number, one in enumerate(solved.marked):
         key = _mark_key(one, solved, dots)
         marks.setdefault(key, []).append(number)
-        of.setdefault(one.dot, key)
+        if one.mark.trim < 0:  # marks of trims stand for no place
+            of.setdefault(one.dot, key)
+    places = _places(solved, marks, of)
+    found = [Group(key, places[key], tuple(own)) for key, own in marks.items()]
+    return sorted([*_dotted(dots, solved.back, one_by_one), *found], key=lambda group: group.key)
+
+
+def _places(solved: Solved, marks: Mapping[Key, Sequence[int]], of: Mapping[int, Key]) -> dict[Key, Whole]:
+    """The places of the table that the marks stand for, in the order of the hand: those they start from, and all that a
+    line runs through."""
+    dots, back = solved.dots, solved.back
+    lines = {(key.row, key.back): key for key in marks if key.family == Family.LINES}
     places: dict[Key, list[int]] = {key: [] for key in marks}
     for dot in np.flatnonzero(dots.level == 0).tolist():
-        row, behind = int(dots.row[dot]), int(back[dot])
-        lone = Key(row, behind, -1, 0, 0, 0, Family.STROKES, -1, int(dots.shade[dot]))
-        key = of.get(dot) or next((key for key in marks if (key.row, key.back) == (row, behind)), lone)
-        places.setdefault(key, []).append(dot)
-    for key, own in places.items():
-        order = sorted(own, key=lambda dot: int(dots.hand[dot]))
-        found.append(Group(key, np.array(order, np.int32), tuple(marks.get(key, ()))))
-    return sorted(found, key=lambda group: group.key)
+        found = of.get(dot) or lines.get((int(dots.row[dot]), int(back[dot])))
+        if found is not None:
+            places[found].append(dot)
+    return {key: np.array(sorted(own, key=lambda dot: int(dots.hand[dot])), np.int32) for key, own in places.items()}
 
 
 def _dotted(dots: Dots, back: Whole, one_by_one: bool) -> Iterator[Group]:
     walked = (dots.layer > 0) & (dots.level == 1)
     family = np.where(walked, int(Family.PETALS), np.where(dots.level > 1, int(Family.TOPS), int(Family.DOTS)))
-    layer, level = np.where(walked, dots.layer, 0), np.where(dots.level > 1, dots.level, 0)
-    # The tip belongs to the side that is walked first.
+    layer, level = dots.layer, np.where(dots.level > 1, dots.level, 0)
+    # The tip belongs to the side that is walked first, unless it has to be there before dots of other petals.
     side = np.where(walked & (not one_by_one), np.where(dots.side == 0, LEFT, dots.side), 0)
     side = np.where(side > 0, 3 - side, 0)  # left before right
+    side = np.where(_tips_apart(dots, side), TIPS, side)
     columns = (dots.row, back, dots.trim, layer, level, side, family, dots.tool, dots.shade)
     painted = np.flatnonzero(dots.painted)
     order = painted[np.lexsort((dots.hand[painted], *(column[painted] for column in reversed(columns))))]
@@ -96,6 +105,28 @@ def _dotted(dots: Dots, back: Whole, one_by_one: bool) -> Iterator[Group]:
         yield Group(key, own.astype(np.int32), ())
 
 
+def _tips_apart(dots: Dots, side: Whole) -> Mask:
+    """Tips of walks that would be painted together with dots whose own tips come in another step, and those in this: so
+    that each would wait for the other. It takes shades or tools that change from tip to tip."""
+    apart = np.zeros(len(dots), bool)
+    walked = np.flatnonzero(dots.painted & (dots.layer > 0))
+    if not len(walked):
+        return apart
+    # 1. The walk of each dot, and what is painted in one go.
+    walk = np.stack([getattr(dots, name)[walked] for name in ("row", "trim", "layer", "below")])
+    go = np.stack([walk[0], walk[1], walk[2], dots.level[walked], side[walked], dots.tool[walked], dots.shade[walked]])
+    (_, of_walk), (_, of_go) = (np.unique(lines, axis=1, return_inverse=True) for lines in (walk, go))
+    of_walk, of_go = of_walk.ravel(), of_go.ravel()
+    # 2. Where the tip of each walk comes, and which goes hold dots whose tip comes in another.
+    tip = dots.side[walked] == 0
+    comes = np.full(int(of_walk.max()) + 1, -1)
+    comes[of_walk[tip]] = of_go[tip]
+    strange = ~tip & (comes[of_walk] >= 0) & (comes[of_walk] != of_go)
+    mixed = np.intersect1d(of_go[strange], of_go[tip])
+    apart[walked[tip & np.isin(of_go, mixed)]] = True
+    return apart
+
+
 def _mark_key(one: Marked, solved: Solved, dots: Dots) -> Key:
     if one.mark.glued:
         family = Family.STONES
@@ -103,9 +134,20 @@ def _mark_key(one: Marked, solved: Solved, dots: Dots) -> Key:
         family = Family.PULLS
     else:
         family = Family.LINES if solved.rows[one.row].drawn else Family.STROKES
-    tool = -1 if family == Family.PULLS else int(dots.tool[one.dot])
-    level = 2 if family == Family.STROKES and stands_on(one, dots) else 0
-    return Key(one.row, int(one.back), one.mark.trim, 0, level, 0, family, tool, one.shade)
+    tool = -1 if family == Family.PULLS else tool_of(one, solved)
+    level = level_of(one, dots) if family == Family.STROKES else 0
+    return Key(one.row, int(one.back), one.mark.trim, 0, level if level > 1 else 0, 0, family, tool, one.shade)
+
+
+def tool_of(one: Marked, solved: Solved) -> int:
+    """The tool that a mark is made with: its trim's where that names one, else that of the dot it starts from."""
+    trims = solved.rules[one.row].all_trims
+    if one.mark.trim >= 0:
+        trim = trims[one.mark.trim]
+        named = next((size.tool for _, size in trim_kind(trim).sizes(trim) if size.tool), None)
+        if named is not None:
+            return next((k for k, tool in enumerate(solved.piece.tools) if tool.id == named), -1)
+    return int(solved.dots.tool[one.dot])
 
 
 def is_tail(one: Marked, dots: Dots) -> bool:
@@ -119,3 +161,8 @@ def stands_on(one: Marked, dots: Dots) -> bool:
         return False
     apart = np.hypot(one.mark.spine[0, 0] - dots.x[one.dot], one.mark.spine[0, 1] - dots.y[one.dot])
     return bool(apart < dots.radius[one.dot] or one.mark.level > dots.level[one.dot])
+
+
+def level_of(one: Marked, dots: Dots) -> int:
+    """The level of a mark: that of the dot it starts from, one more where it stands on that."""
+    return int(dots.level[one.dot]) + stands_on(one, dots)

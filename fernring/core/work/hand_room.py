@@ -14,7 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..budget import spend
-from ..dots.table import Array, Mask
+from ..dots.table import Array, Mask, Whole
 from .edges import dries
 from .job import Job
 from .schedule import Over
@@ -102,10 +102,13 @@ def _room(job: Job, step: Step, wet: Sequence[Step], firsts: Sequence[int]) -> R
     rests = x[:, None] + hand.reach * np.sin(way), y[:, None] - hand.reach * np.cos(way)
     clear = others.clear(*rests)
     both = clear & _own(job, step).clear(rests[0] * mirrored, rests[1])
-    turns = tuple(_turn(both[k] if both[k].any() else clear[k], way, x[k], y[k], side) for k in range(len(firsts)))
+    turns = []
+    for k, first in enumerate(firsts):  # dots of earlier parts are wet, those to come are not there yet
+        seen = clear[k] & _set(job, step.dots[:first], hand.radius).clear(rests[0][k] * mirrored, rests[1][k])
+        turns.append(_turn(both[k] if both[k].any() else seen, way, x[k], y[k], side))
     if both.any(axis=1).all():
-        return Room(turns, "clear")
-    return Room(turns, OWN if clear.any(axis=1).all() else BLOCKED)
+        return Room(tuple(turns), "clear")
+    return Room(tuple(turns), OWN if clear.any(axis=1).all() else BLOCKED)
 
 
 def _turn(clear: Mask, way: Array, x: float, y: float, side: float) -> float | None:
@@ -121,10 +124,15 @@ def _turn(clear: Mask, way: Array, x: float, y: float, side: float) -> float | N
 def _own(job: Job, step: Step) -> "_Picture":
     """Of the step's own dots, as they lie; made once."""
     if step.id not in job.pictures:
-        dots, own = job.dots, step.dots
-        job.pictures[step.id] = _Picture(dots.x[own], dots.y[own], dots.radius[own], job.piece.work.hand.radius)
+        job.pictures[step.id] = _set(job, step.dots, job.piece.work.hand.radius)
     found: _Picture = job.pictures[step.id]
     return found
+
+
+def _set(job: Job, own: Whole, hand: float) -> "_Picture":
+    """Of these dots."""
+    dots = job.dots
+    return _Picture(dots.x[own], dots.y[own], dots.radius[own], hand)
 
 
 class _Picture:

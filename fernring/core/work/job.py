@@ -55,7 +55,7 @@ class Job:
     @cached_property
     def come_first(self) -> frozenset[int]:
         """Rows that are painted before all others."""
-        return boundaries(self.solved)
+        return frozenset() if self.piece.work.order == "boundary last" else boundaries(self.solved)
 
     @cached_property
     def pulled(self) -> Mapping[int, int]:

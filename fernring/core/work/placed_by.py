@@ -4,19 +4,26 @@ from ..document.start import InVee, Offset
 from ..rows.tracks import track_of
 from ..solved import Solved
 
+TOUCHES = 1e-3  # mm beyond its gap
+
 
 def rows_below(solved: Solved, index: int) -> list[int]:
-    """The rows by which a row is placed: nested on them, in their dips, in the gaps between."""
+    """The rows by which a row is placed: it touches them, sits in their dips, fills the gaps between. A row that was
+    nested and met nothing is placed by none."""
     row, near = solved.rules[index], solved.near[index]
     kind = track_of(row.track)
     if kind.fills:
         return [k for k in range(index) if not solved.rows[k].laid]
-    if near is None or not (kind.nests(row) or isinstance(row.start, Offset | InVee)):
+    dipped = kind.round and isinstance(row.start, Offset | InVee)
+    if near is None or not (dipped or (kind.nests(row) and near.clear <= row.gap + TOUCHES)):
         return []
     return [near.other_row]
 
 
 def boundaries(solved: Solved) -> frozenset[int]:
-    """Boundary rows, which are painted first: of dots, and placed by no other row."""
-    rows = enumerate(zip(solved.rules, solved.rows, strict=True))
-    return frozenset(k for k, (rule, row) in rows if rule.boundary and not row.laid and not rows_below(solved, k))
+    """Boundary rows, which are painted first: of dots, and resting on nothing but others of these."""
+    found: set[int] = set()
+    for k, (rule, row) in enumerate(zip(solved.rules, solved.rows, strict=True)):
+        if rule.boundary and not row.laid and found.issuperset(rows_below(solved, k)):
+            found.add(k)
+    return frozenset(found)

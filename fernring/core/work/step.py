@@ -31,9 +31,9 @@ class Step:
     `id` stays when other rows or dots change. `dots` are lines of the plan's table in the order in which they are
     painted, `marks` places in its marks; neither is ever stored. `row` and `trim` are numbers as the piece counts
     them, -1 for none; so are `tool` and `shade`. `reloads` are the places in `dots` that begin a new load, `wide` is
-    its widest dot or mark (mm). A `coat` leaves the whole piece wet, a `thin` step a place that
-    dries like one, what `cures` is dry right through after so many minutes; what is below must be dry as the step
-    `needs`.
+    its widest dot or mark (mm). A `coat` leaves the whole piece wet, and one of an area that area, which lies `over`
+    the coats of these areas alone (by their ids); a `thin` step leaves a place that dries like one, what `cures` is dry
+    right through after so many minutes; what is below must be dry as the step `needs`.
     Lengths in words stand in braces, in mm.
     """
 
@@ -51,6 +51,7 @@ class Step:
     reloads: tuple[int, ...] = ()
     wide: float = 0.0
     coat: bool = False
+    over: tuple[str, ...] | None = None
     thin: bool = False
     cures: float = 0.0
     needs: State | None = None

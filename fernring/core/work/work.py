@@ -103,9 +103,10 @@ def work(piece: Piece, reports: Sequence[Report] = (), paces: Sequence[Pace] = (
     steps = tuple(bound.steps[k] for k in timed.order)
     split = tuple(parts(job, step) for step in steps)
     firsts = [[part.first for part in own] or [0] for own in split]
+    sitting = sittings(bound, steps, timed.begins, piece.work.sitting)
     return Work(
-        job, steps, timed.begins, bound.after, bound.within, sittings(steps, timed.begins),
-        cares(job, bound, steps, timed.begins), rooms(job, steps, timed.begins, firsts), split, timed,
+        job, steps, timed.begins, bound.after, bound.within, sitting,
+        cares(job, bound, steps, timed.begins, sitting), rooms(job, steps, timed.begins, firsts), split, timed,
         tuple(bound.stages[step.id] for step in steps),
         tuple(step.minutes.mean / own.get(step.kind, 1.0) for step in steps), bound.refused,
     )  # fmt: skip

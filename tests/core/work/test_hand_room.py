@@ -77,6 +77,7 @@ class OverTest(FernTestCase):
     def worked(self, **more: object) -> Work:
         ring = patterns.row("w", 3.0, distance=patterns.at(40.0), count={"kind": "absolute", "repeats": 60}, gap=0.1)
         hand = {"reach": 30.0, "radius": 20.0}
+        more = {"order": "few changes", **more}
         piece = worked(ring, patterns.centre(2.0), hand=hand, coat="none", base_coats=0, **more)
         return work(piece)
 

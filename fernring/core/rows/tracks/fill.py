@@ -243,6 +243,7 @@ FILL = TrackKind(
     groups=False,
     fills=True,
     packed=True,
+    graded=lambda track: track.shading in MEASURED,
     shades_go=_shades_go,
     own_areas=True,
     sizes_begun=4,

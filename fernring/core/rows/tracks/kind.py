@@ -32,6 +32,10 @@ def always(_: "Row") -> bool:
     return True
 
 
+def _ungraded(_: Any) -> bool:
+    return False
+
+
 def _never(_: "Row") -> bool:
     return False
 
@@ -76,6 +80,7 @@ class TrackKind:
     sized: bool = True
     fills: bool = False
     packed: bool = False
+    graded: Callable[[Any], bool] = _ungraded
     shades_go: Callable[[Any], str] = lambda _: "In turn around the row"
     from_file: bool = False
     swept: bool = False

@@ -89,7 +89,7 @@ class TrimKind:
     `grow` grows a trim on one host and answers the dots that carry the trims on it; `number` is the trim's. `extent`
     is how far beyond the edge of a dot of some radius it may meet something (mm), given how to ask this of the trims
     on it. `sizes` are its sizes, each with its path within the trim. `gap` is what its dots keep to each other (mm),
-    zero where it states none.
+    zero where it states none; `gaps` are those of its parts that state their own.
 
     `brief` says it in a few words, `sentence` in full, to somebody whose tools have these names; `turns` how its shades
     follow one another. Lengths stand in braces. `swept` trims are marks and no dots;
@@ -114,12 +114,17 @@ class TrimKind:
     turns: Callable[[Any], str]
     sizes: Callable[[Any], list[tuple[Path, Size]]] = lambda _: []
     gap: Callable[[Any], float] = lambda _: 0.0
+    gaps: Callable[[Any], Sequence[float]] = lambda _: ()
     smaller: Callable[[Any, float], list[list[Smaller]]] = lambda _, __: []
     slots: Callable[[Any, Places, Whole], Places | None] = lambda _, __, ___: None
     parts: Callable[[Any], list[tuple[str, tuple[Shade, ...], str]]] = lambda _: []
     ends: Callable[[Any, Mapping[str, float]], list[tuple[str, Path, Any]]] = lambda _, __: []
     swept: bool = False
     walks: bool = False
+
+    def most_gap(self, trim: Any) -> float:
+        """The widest gap that any of its dots keeps (mm)."""
+        return max((self.gap(trim), *self.gaps(trim)))
 
     @property
     def id(self) -> str:

@@ -125,6 +125,10 @@ def _slots(trim: WalkTrim, petal: Petal, host: float) -> list[int]:
     return found
 
 
+def _own_gaps(trim: WalkTrim) -> list[float]:
+    return [layer.gap for layer in trim.own if layer.gap is not None]
+
+
 def _extent(trim: WalkTrim, radius: float, inner: Extent) -> float:
     widest = max(max(one.radius, one.tip) for one in (asked(trim, k, radius) for k in range(trim.layers)))
     return far(trim, radius) + inner(trim.trims, widest)
@@ -206,7 +210,8 @@ WALK = TrimKind(
     turns=lambda trim: "layer by layer" if trim.shading == "by layer" else "along it",
     sizes=_sizes,
     parts=_parts,
-    gap=lambda trim: min([trim.gap, *(layer.gap for layer in trim.own if layer.gap is not None)]),
+    gap=lambda trim: min((trim.gap, *_own_gaps(trim))),
+    gaps=lambda trim: (trim.gap, *_own_gaps(trim)),
     smaller=_smaller,
     walks=True,
 )

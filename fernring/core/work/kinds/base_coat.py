@@ -25,7 +25,8 @@ def _make(job: Job) -> Iterator[Step]:
     coats = usual if job.piece.work.base_coats is None else job.piece.work.base_coats
     long = minutes(60 + LARGE * area(job.solved.ground.outline))
     for k in range(coats):
-        words = f"Coat {counted(k + 1)} of {counted(coats)}: {blank.base.name}, thin, over all of it and its sides."
+        where = "its face" if job.piece.work.sides else "all of it and its sides"  # coated on their own
+        words = f"Coat {counted(k + 1)} of {counted(coats)}: {blank.base.name}, thin, over {where}."
         words += " The stone drinks the first." if k == 0 and blank.material == DRINKS else ""
         yield Step(id=f"base/{k + 1}", kind="base coat", words=words, minutes=long, coat=True, needs="top")
         if k == 0 and blank.material == RAISED:

@@ -21,7 +21,12 @@ def _make(job: Job) -> Iterator[Step]:
 def _said(job: Job, group: Group, dots: Whole, _: int) -> str:
     even = len(dots) > FEW and job.solved.rows[group.key.row].one.round
     order = "; quarter points first, then between." if even else "."
+    order = f"; before what lies inside it, since it is the boundary{order}" if _early(job, group) else order
     return f"{job.where(group.key).capitalize()}: {job.sized(dots)}{job.using(group.key)}{order}"
+
+
+def _early(job: Job, group: Group) -> bool:
+    return group.key.row in job.come_first
 
 
 DOTTING = StepKind(stage=PAINTING, make=_make)

@@ -8,6 +8,7 @@ from ..job import Job
 from ..pace import minutes
 from ..step import Step
 from .kind import MARKING, StepKind
+from .zone import transferred
 
 EACH_S = 20.0  # seconds for a line
 
@@ -24,7 +25,8 @@ def _printed(job: Job) -> str:
     """What the print room has for it."""
     if job.solved.ground.back is not None:
         return "The print room has the pole and wrap strips for it."
-    drawn = [area.name for area in job.piece.bare if isinstance(area.area, Stands)]
+    done = transferred(job)
+    drawn = [area.name for area in job.piece.bare if isinstance(area.area, Stands) and area.name not in done]
     rubbed = f", and the mirrored transfer sheet for {', '.join(drawn)}" if drawn else ""
     return f"The print room has the guide at full size{rubbed}."
 

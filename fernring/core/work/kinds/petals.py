@@ -5,13 +5,13 @@ from functools import partial
 
 from ...dots.table import Whole
 from ...words.numbers import counted
-from ..groups import Family, Group
+from ..groups import TIPS, Family, Group
 from ..job import Job
 from ..runs import dotted
 from ..step import Step
 from .kind import PAINTING, StepKind
 
-SIDES = ("both sides, petal by petal", "left sides", "right sides")
+SIDES = {TIPS: "the tips", 0: "both sides, petal by petal", 1: "left sides", 2: "right sides"}
 
 
 def _make(job: Job) -> Iterator[Step]:

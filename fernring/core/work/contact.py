@@ -1,0 +1,139 @@
+"""What touches what on the piece, and which of the two is painted first.
+
+Things are dots and marks. Each has a rank: its level, then its row (boundary rows first, then as the sheet has them),
+then its trim, then its layer, of a petal the tip first; a tail comes right after the dot it is pulled from. Of two
+things that touch, the one of higher rank comes later, and what overlaps a thing of a lower level waits until that is
+dry for a top dot. Equal ranks never bind. Ranks are in one order, so that nothing can ever wait for itself.
+"""
+
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..dots.grid import close_pairs
+from ..dots.table import Array, Mask, Whole
+from ..rows.trims import trim_kind
+from .groups import is_tail, level_of
+from .job import Job
+
+TOLERANCE = 1e-6  # mm
+ROLLED, SCALLOP = 1e-4, 0.02  # mm: on a relief, and of the discs that fill a mark
+MOST = 4_000_000  # pairs
+Places = NDArray[np.intp]
+
+
+class Met(NamedTuple):
+    """Pairs of things, by their numbers: `later` touches `first`; where it is `over` that one it needs it dry."""
+
+    later: Places
+    first: Places
+    over: Mask
+
+
+class _Things(NamedTuple):
+    """Discs and the things they belong to: dots by their lines in the plan's table, then marks by their numbers.
+    `ranks` has a line for each thing: level, row, trim, layer, whether it is no tip, whether it is a tail."""
+
+    x: Array
+    y: Array
+    z: Array
+    radius: Array
+    thing: Places
+    ranks: NDArray[np.int64]
+    row: Places
+    host: Places
+    back: Mask
+    gap: Array
+    mark: Mask
+
+
+def contacts(job: Job) -> Met:
+    """Every pair of things on one half that touch, or lie no further apart than the gap of the later one."""
+    things = _things(job)
+    # 1. Discs grown by the gaps of both meet wherever a pair may touch.
+    tolerance = ROLLED if job.solved.normal is not None else TOLERANCE
+    grown = things.radius + things.gap[things.thing] + SCALLOP
+    i, j = close_pairs(things.x, things.y, things.z, grown, 0.0, MOST)
+    a, b = things.thing[i], things.thing[j]
+    keep = (a != b) & (things.back[a] == things.back[b])
+    i, j, a, b = i[keep], j[keep], a[keep], b[keep]
+    # 2. The one of higher rank is the later.
+    order = _before(things.ranks[a], things.ranks[b])
+    i, j, a, b, order = (part[order != 0] for part in (i, j, a, b, order))
+    later, first = np.where(order < 0, b, a), np.where(order < 0, a, b)
+    # 3. It touches where its own gap is not exceeded; over another level only what overlaps counts.
+    apart = np.sqrt(
+        (things.x[i] - things.x[j]) ** 2 + (things.y[i] - things.y[j]) ** 2 + (things.z[i] - things.z[j]) ** 2
+    )
+    clear = apart - things.radius[i] - things.radius[j]
+    slack = np.where(things.mark[later] | things.mark[first], SCALLOP, tolerance)
+    over = things.ranks[later, 0] > things.ranks[first, 0]
+    met = np.where(over, clear < -slack, clear <= things.gap[later] + slack)
+    # 4. The tail of one dot does not wait for the dots beside it: it is pulled before they are set.
+    tail = things.ranks[later, 5] > 0
+    met &= ~(tail & (things.row[later] == things.row[first]) & (things.host[later] != things.host[first]))
+    found = np.unique(np.stack((later[met], first[met], over[met].astype(np.intp)), axis=1), axis=0)
+    return Met(found[:, 0], found[:, 1], found[:, 2] > 0)
+
+
+def _before(one: NDArray[np.int64], other: NDArray[np.int64]) -> Whole:
+    """-1 where the first rank is the lower, 1 where the second is, 0 where they are equal."""
+    found = np.zeros(len(one), np.int32)
+    for k in range(one.shape[1]):
+        found = np.where(found == 0, np.sign(one[:, k] - other[:, k]), found)
+    return found.astype(np.int32)
+
+
+def _things(job: Job) -> _Things:
+    solved, dots = job.solved, job.dots
+    n, marked = len(dots), solved.marked
+    turn = _turns(job)
+    # 1. What each thing is.
+    home = np.array([one.dot for one in marked], np.intp)
+    of = np.concatenate((np.arange(n, dtype=np.intp), home))
+    row, trim, layer = (getattr(dots, name)[of].astype(np.int64) for name in ("row", "trim", "layer"))
+    level = np.maximum(dots.level[of].astype(np.int64), 1)
+    tail, aside = np.zeros(len(of), np.int64), (dots.side[of] > 0).astype(np.int64)
+    for k, one in enumerate(marked, n):
+        tail[k] = is_tail(one, dots)
+        if not tail[k]:
+            trim[k], layer[k], aside[k], level[k] = one.mark.trim, 0, 0, max(level_of(one, dots), 1)
+    ranks = np.stack((level, turn[row], trim, layer, aside, tail), axis=1)
+    gaps = _gaps(job)
+    gap = np.array([gaps[int(r), int(t)] for r, t in zip(row.tolist(), trim.tolist(), strict=True)] or [0.0])
+    # 2. Their discs; lines laid under or over the dots and glued stones are bound by rules of their own.
+    laid = np.array([placed.laid for placed in solved.rows] or [False])
+    own = np.flatnonzero(dots.painted & ~laid[dots.row])
+    bodies = [(k, one.mark) for k, one in enumerate(marked, n) if not (laid[one.row] or one.mark.glued)]
+    x, y = (
+        np.concatenate([line[own], *(mark.spine[:, axis] for _, mark in bodies)])
+        for axis, line in enumerate((dots.x, dots.y))
+    )
+    z = np.concatenate([dots.z[own], *(mark.rise for _, mark in bodies)])
+    radius = np.concatenate([dots.radius[own], *(mark.girth for _, mark in bodies)])
+    thing = np.concatenate([own, *(np.full(len(mark.girth), k) for k, mark in bodies)]).astype(np.intp)
+    back = np.concatenate((job.back, np.array([one.back for one in marked], bool)))
+    return _Things(
+        x, y, z, radius, thing, ranks, row.astype(np.intp), dots.host[of].astype(np.intp), back, gap,
+        np.arange(len(of)) >= n,
+    )  # fmt: skip
+
+
+def _turns(job: Job) -> NDArray[np.int64]:
+    """Whose turn each row is: boundary rows first, then as they stand on the sheet."""
+    rows = range(len(job.solved.rows))
+    order = sorted(rows, key=lambda row: (row not in job.come_first, row))
+    turn = np.empty(len(order), np.int64)
+    turn[order] = np.arange(len(order))
+    return turn
+
+
+def _gaps(job: Job) -> dict[tuple[int, int], float]:
+    """What each row and each of its trims keeps clear (mm), by the numbers of both, -1 for a row's own dots."""
+    found: dict[tuple[int, int], float] = {}
+    for index, rule in enumerate(job.solved.rules):
+        found[index, -1] = rule.gap
+        for number, trim in enumerate(rule.all_trims):
+            found[index, number] = trim_kind(trim).most_gap(trim)
+    return found
