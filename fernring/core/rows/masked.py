@@ -61,7 +61,8 @@ def _has(mark: PaintedMark, dots: Dots, keep: Mask) -> bool:
 
 
 def _shown(mark: PaintedMark, masks: Masks) -> bool:
-    return bool(shown(*mark.spine.T, mark.girth, masks).all())
+    x, y = mark.spine.T
+    return bool(shown(x, y, mark.girth, masks).all())
 
 
 def _without(dots: Dots, keep: Mask) -> Dots:

@@ -46,7 +46,8 @@ def cares(
     ended = {step.id: begin + step.minutes.mean for step, begin in zip(steps, begins, strict=True)}
     found, tool, pot, row, now, opened = [], -1, -1, -1, 0.0, 0.0
     for k, (step, begin) in enumerate(zip(steps, begins, strict=True)):
-        said, wait = [], ""
+        said: list[str] = []
+        wait = ""
         if begin > now + SOON:
             # What was waited for is what is dry at the very minute at which the step begins.
             last = next(one for one in graph.after[step.id] if ended[one.step] + one.wait > begin - SOON)

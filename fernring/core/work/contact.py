@@ -24,7 +24,8 @@ Places = NDArray[np.intp]
 
 
 class Met(NamedTuple):
-    """Pairs of things, by their numbers: `later` touches `first`; where it is `over` that one it needs it dry."""
+    """Pairs of things, by their numbers: `later` touches `first`; where it is `over` that one it needs it dry. Pairs
+    with marks may come up more than once."""
 
     later: Places
     first: Places
@@ -73,8 +74,7 @@ def contacts(job: Job) -> Met:
     # 4. The tail of one dot does not wait for the dots beside it: it is pulled before they are set.
     tail = things.ranks[later, 5] > 0
     met &= ~(tail & (things.row[later] == things.row[first]) & (things.host[later] != things.host[first]))
-    found = np.unique(np.stack((later[met], first[met], over[met].astype(np.intp)), axis=1), axis=0)
-    return Met(found[:, 0], found[:, 1], found[:, 2] > 0)
+    return Met(later[met], first[met], over[met])
 
 
 def _before(one: NDArray[np.int64], other: NDArray[np.int64]) -> Whole:

@@ -96,12 +96,12 @@ def _in_line(edges: Edges, steps: Sequence[Step]) -> None:
     """Each after the one before, and as dry as it needs what the last coats left: those below it, of areas their own
     and what they touch."""
     wet: list[Step] = []
-    for before, step in pairwise([None, *steps]):
+    for k, step in enumerate(steps):
         below = [coat for coat in wet if step.over is None or coat.over is None or coat.id in step.over]
         for coat in below:
             edges.add(Bond(step, coat, step.needs or "touch"))
-        if before is not None and before not in below:
-            edges.add(Bond(step, before))
+        if k and steps[k - 1] not in below:
+            edges.add(Bond(step, steps[k - 1]))
         if step.coat:
             wet = [step] if step.over is None else [*wet, step]
 
@@ -139,10 +139,11 @@ def _met(job: Job, steps: Sequence[Step], of: Whole) -> Iterator[Bond]:
         marks[list(step.marks)] = place
     places = np.concatenate((of, marks))
     # 2. Each pair of steps once.
-    pairs = np.stack((places[met.later], places[met.first], met.over.astype(np.int32)), axis=1)
-    pairs = pairs[(pairs[:, 0] >= 0) & (pairs[:, 1] >= 0) & (pairs[:, 0] != pairs[:, 1])]
-    for later, first, over in np.unique(pairs, axis=0).tolist():
-        yield Bond(steps[later], steps[first], "top" if over else None)
+    later, first = places[met.later].astype(np.int64), places[met.first]
+    bound = (later >= 0) & (first >= 0) & (later != first)
+    for code in np.unique((2 * (later * len(steps) + first) + met.over)[bound]).tolist():
+        one, other = divmod(code // 2, len(steps))
+        yield Bond(steps[one], steps[other], "top" if code % 2 else None)
 
 
 def _with_heads(job: Job, steps: Sequence[Step], of: Whole, bonds: Iterable[Bond]) -> Iterator[Bond]:

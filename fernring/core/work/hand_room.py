@@ -104,8 +104,10 @@ def _room(job: Job, step: Step, wet: Sequence[Step], firsts: Sequence[int]) -> R
     both = clear & _own(job, step).clear(rests[0] * mirrored, rests[1])
     turns = []
     for k, first in enumerate(firsts):  # dots of earlier parts are wet, those to come are not there yet
-        seen = clear[k] & _set(job, step.dots[:first], hand.radius).clear(rests[0][k] * mirrored, rests[1][k])
-        turns.append(_turn(both[k] if both[k].any() else seen, way, x[k], y[k], side))
+        free = (
+            both[k] if both[k].any() else clear[k] & _off(job, step.dots[:first], rests[0][k] * mirrored, rests[1][k])
+        )
+        turns.append(_turn(free, way, x[k], y[k], side))
     if both.any(axis=1).all():
         return Room(tuple(turns), "clear")
     return Room(tuple(turns), OWN if clear.any(axis=1).all() else BLOCKED)
@@ -124,15 +126,18 @@ def _turn(clear: Mask, way: Array, x: float, y: float, side: float) -> float | N
 def _own(job: Job, step: Step) -> "_Picture":
     """Of the step's own dots, as they lie; made once."""
     if step.id not in job.pictures:
-        job.pictures[step.id] = _set(job, step.dots, job.piece.work.hand.radius)
+        dots, own = job.dots, step.dots
+        job.pictures[step.id] = _Picture(dots.x[own], dots.y[own], dots.radius[own], job.piece.work.hand.radius)
     found: _Picture = job.pictures[step.id]
     return found
 
 
-def _set(job: Job, own: Whole, hand: float) -> "_Picture":
-    """Of these dots."""
+def _off(job: Job, own: Whole, x: Array, y: Array) -> Mask:
+    """Which middles of a resting hand keep off these dots."""
     dots = job.dots
-    return _Picture(dots.x[own], dots.y[own], dots.radius[own], hand)
+    spend(len(own) * len(x))
+    apart = np.hypot(x[:, None] - dots.x[own], y[:, None] - dots.y[own]) - dots.radius[own]
+    return np.asarray(apart.min(axis=1, initial=np.inf) >= job.piece.work.hand.radius)
 
 
 class _Picture:

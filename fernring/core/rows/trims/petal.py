@@ -19,20 +19,26 @@ Places = NDArray[np.intp]
 SETTLED = 1e-11
 STEP = 1e-6
 FLAT = 1e-9
+COINCIDE = 1e-9  # mm; middles nearer than this give no direction
 AWAY = 1e3  # a step that leads so much further off than the best leads nowhere
 
 
 class Petal3D(NamedTuple):
-    """Points on the surface, their walks and directions outward (rad), and by how much a distance is off (mm)."""
+    """Points on the surface, their walks and directions outward (rad), by how much a distance is off (mm), and where
+    the dots came to lie in the host's frame."""
 
     points: Points
     walks: Array
     out_rad: Array
     off: float
+    frame: Points2
 
 
-def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: Array) -> Petal3D:
-    """The petal's dots, given in the host's frame, each with the gap it keeps (mm), on the surface.
+def placed_petal(
+    dots: Sequence[Disc], host: Host, around: Around, gap: Array, standing: Sequence[Disc] = ()
+) -> Petal3D:
+    """The petal's dots, given in the host's frame, each with the gap it keeps (mm), on the surface; what is `standing`
+    round the host already stays where it is.
 
     Exact in plan. On a relief each keeps its distance from the two discs it touches most closely in the frame (on the
     axis from the nearest), by Newton's method from the frame's own places: since a dot touches only the host and
@@ -42,48 +48,55 @@ def placed_petal(dots: Sequence[Disc], host: Host, around: Around, gap: Array) -
     """
     u, v, _ = (np.array(column) for column in zip(*dots, strict=True))
     if isinstance(around.surface, Plane):
-        return Petal3D(*around.at(host, u, v), 0.0)
-    discs = [(0.0, 0.0, host.radius), *dots]
-    near = np.array([_touched(discs, k) for k in range(1, len(discs))])
+        return Petal3D(*around.at(host, u, v), 0.0, (u, v))
+    discs = [(0.0, 0.0, host.radius), *standing, *dots]
+    there = np.concatenate((np.array([[host.x, host.y, host.z]]), _in_space(standing, host, around)))
+    near = np.array([_touched(discs, k) for k in range(len(there), len(discs))])
     radius = np.array([r for _, _, r in discs])
     best, least, frame = (u, v), np.inf, (u, v)
     for turn in range(OTHERS):
         start = (u, v) if turn > LAST else frame  # where one leads nowhere, the other may
-        frame, off = _solved(start, near, radius, host, around, gap)
-        near, missing = _closer(frame, near, radius, host, around, gap)
+        frame, off = _solved(start, near, radius, there, host, around, gap)
+        near, missing = _closer(frame, near, radius, there, host, around, gap)
         if max(off, missing) < least:
             best, least = frame, max(off, missing)
         if missing <= CLOSER:
             break
-    return Petal3D(*around.at(host, *best), least)
+    return Petal3D(*around.at(host, *best), least, best)
+
+
+def _in_space(discs: Sequence[Disc], host: Host, around: Around) -> Array:
+    """Where discs of the host's frame lie, shape (n, 3)."""
+    u, v, _ = np.array(discs, float).reshape(-1, 3).T
+    return np.stack(around.at(host, u, v)[0], axis=1)
 
 
 def _closer(
-    frame: Points2, near: Places, radius: Array, host: Host, around: Around, gap: Array
+    frame: Points2, near: Places, radius: Array, there: Array, host: Host, around: Around, gap: Array
 ) -> tuple[Places, float]:
     """What each dot touches now that a third disc may have come closer than the gap, and by how much at most (mm)."""
     points, _, _ = around.at(host, *frame)
-    every = np.concatenate((np.array([[host.x, host.y, host.z]]), np.stack(points, axis=1)))
+    first, every = len(there), np.concatenate((there, np.stack(points, axis=1)))
     spend(20 * len(every) ** 2)
     clear = np.linalg.norm(every[:, None] - every, axis=2) - radius[:, None] - radius
     clear[np.triu_indices(len(every))] = np.inf
-    least = np.where(_axial(frame[0]), np.inf, clear[1:].min(axis=1))
+    least = np.where(_axial(frame[0]), np.inf, clear[first:].min(axis=1))
     changed, short = near.copy(), np.flatnonzero(least < gap - CLOSER)
-    changed[short] = np.argsort(clear[1 + short], axis=1, kind="stable")[:, :2]
+    changed[short] = np.argsort(clear[first + short], axis=1, kind="stable")[:, :2]
     return changed, max(float((gap - least).max(initial=0.0)), 0.0)
 
 
 def _solved(
-    frame: Points2, near: Places, radius: Array, host: Host, around: Around, gap: Array
+    frame: Points2, near: Places, radius: Array, there: Array, host: Host, around: Around, gap: Array
 ) -> tuple[Points2, float]:
-    """Places in the frame at which every dot keeps its distances from the two it touches, and how far off they are."""
+    """Places in the frame at which every dot keeps its distances from the two it touches, and how far off they are;
+    what is `there` (n, 3) stays."""
     u, v = frame
-    wanted = radius[1:, None] + radius[near] + gap[:, None]
-    middle = np.array([[host.x, host.y, host.z]])
+    wanted = radius[len(there) :, None] + radius[near] + gap[:, None]
     best, least = (u, v), np.inf
     for _ in range(NEWTON):
         places, slopes = _places(host, around, u, v)
-        every = np.concatenate((middle, places))
+        every = np.concatenate((there, places))
         apart = places[:, None] - every[near]
         length = np.linalg.norm(apart, axis=2)
         residual = length - wanted
@@ -92,10 +105,11 @@ def _solved(
             best, least = (u, v), off
         if not SETTLED <= off < AWAY * least:
             break
-        unit = apart / length[..., None]
-        moved = np.concatenate((np.zeros((1, 3, 2)), slopes))
+        unit = apart / np.maximum(length, COINCIDE)[..., None]
+        moved = np.concatenate((np.zeros((len(there), 3, 2)), slopes))
         own, other = (np.einsum("kic,kicx->kix", unit, given) for given in (slopes[:, None], moved[near]))
-        steps = _steps(residual.tolist(), own.tolist(), other.tolist(), near.tolist(), _axial(u).tolist())
+        given = (part.tolist() for part in (residual, own, other, near, _axial(u)))
+        steps = _steps(len(there), *given)
         u, v = u + steps[:, 0], v + steps[:, 1]
     return best, least
 
@@ -123,12 +137,14 @@ def _places(host: Host, around: Around, u: Array, v: Array) -> tuple[Array, Arra
 Pairs = list[list[float]]
 
 
-def _steps(residual: Pairs, own: list[Pairs], other: list[Pairs], near: list[list[int]], axial: list[bool]) -> Array:
-    """Corrections of u and v, shape (n, 2), from the innermost dot on; `near` counts the host as 0.
+def _steps(
+    still: int, residual: Pairs, own: list[Pairs], other: list[Pairs], near: list[list[int]], axial: list[bool]
+) -> Array:
+    """Corrections of u and v, shape (n, 2), from the innermost dot on; `near` counts the discs that are `still` first.
 
     Row i of dot k: own_ki . step_k = other_ki . step_of_near_ki - residual_ki.
     """
-    steps = [(0.0, 0.0)]
+    steps = [(0.0, 0.0)] * still
     for k, (first, second) in enumerate(near):
         (a, b), (c, d) = own[k]
         (a1, b1), (c1, d1) = other[k]
@@ -141,4 +157,4 @@ def _steps(residual: Pairs, own: list[Pairs], other: list[Pairs], near: list[lis
             steps.append((0.0, 0.0))
         else:
             steps.append(((p * d - b * q) / area, (a * q - c * p) / area))
-    return np.array(steps[1:])
+    return np.array(steps[still:])

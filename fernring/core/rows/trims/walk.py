@@ -87,13 +87,15 @@ LOADED = {"one": "", "two": ", two loads", "each": ", reloaded"}
 
 def grow(trim: WalkTrim, number: int, host: "Host", growth: "Growth") -> list["Host"]:
     """The petal round one host; trims on it sit on every dot of it."""
-    petal = walked(trim, number, host, growth.around, growth.standing_on(host))
+    standing = growth.standing_on(host)
+    petal = walked(trim, number, host, growth.around, standing)
     growth.findings += petal.findings
     if not petal.dots:
         return []
     discs = [dot.disc for dot in petal.dots]
-    growth.standing_on(host).extend(discs)
-    (x, y, z), walks, outs, off = placed_petal(discs, host, growth.around, np.array([dot.gap for dot in petal.dots]))
+    gaps = np.array([dot.gap for dot in petal.dots])
+    (x, y, z), walks, outs, off, (u, v) = placed_petal(discs, host, growth.around, gaps, standing)
+    standing.extend((*at, r) for *at, (_, _, r) in zip(u.tolist(), v.tolist(), discs, strict=True))
     if not off <= SEEN:
         growth.findings.append(Finding("not exact", number, (off,)))
     return growth.add(

@@ -8,6 +8,8 @@ from fernring.core.geometry.surface import Plane, Surface
 from fernring.core.rows.trims.host import Around, Host
 from fernring.core.rows.trims.petal import placed_petal
 from fernring.core.rows.trims.roll import down_one_side, sizes
+from fernring.core.solved import solve_piece
+from tests import patterns
 from tests.assertions import FernTestCase
 
 
@@ -43,6 +45,19 @@ class PetalTest(FernTestCase):
         to_host = np.linalg.norm(places - np.array([at.x, at.y, at.z]), axis=1)
         np.testing.assert_allclose(to_host, 5.2, atol=1e-9)
         np.testing.assert_allclose(np.linalg.norm(np.diff(places, axis=0), axis=1), 2.2, atol=1e-9)
+
+    def test_a_second_walk_keeps_clear_of_the_first_on_a_dome(self) -> None:
+        """And so does one beside a swipe, or beside a swipe that hugs: no pair of dots is nearer than the gap."""
+        walks = [patterns.walk(1.0, load="each"), patterns.walk(1.3, load="each", layers=2)]
+        for rise in (3.0, 9.0, 18.0):
+            blank = {**patterns.piece("petals").blank.model_dump(mode="json"), **patterns.DOME}
+            blank["relief"] = {"kind": "dome", "rise": rise}
+            for trims in (walks, [patterns.swipe(6.0), *walks], [patterns.hug(1.5), *walks]):
+                row = patterns.row("a", 6.8, distance=patterns.at(28), count={"kind": "absolute", "repeats": 6},
+                                   start=patterns.LINES, trims=trims)  # fmt: skip
+                dots = solve_piece(patterns.with_rows(row, blank=blank)).dots
+                self.assertGreater(len(dots), 150)
+                self.assertNoTouching(dots.x, dots.y, dots.z, dots.radius, 0.1499)
 
     def test_what_does_not_settle_says_by_how_much(self) -> None:
         """Dots that no place on so small a ball can hold apart as asked: the best places met are answered."""
