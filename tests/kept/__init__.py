@@ -5,8 +5,8 @@ with the code of that time: the number of dots, and for x, y, z and radius (mm) 
 value times sin k over the dots k. A dot that moves or changes its place in the order changes these.
 
 Those of "drawn 13", "drawn 29" and "drawn 33" were taken anew when offsets on reliefs began to run along the surface;
-"drawn 13" once more when petals on reliefs began to keep clear of a third dot (0.0007 mm), "drawn 29" when they began to
-keep clear of the petals that stand round their host already (its trims had overlapped by 1.35 mm).
+"drawn 13" once more when petals on reliefs began to keep clear of a third dot (0.0007 mm), "drawn 29" when these began
+to keep clear of the petals that stand round their host already (its trims had overlapped by 1.35 mm).
 """
 
 import json

@@ -27,7 +27,10 @@ def paint_verdicts(solved: Solved) -> Iterator[Verdict]:
 def _used(solved: Solved) -> list[tuple[Paint, tuple[int, ...]]]:
     """Every paint that dots lie on the blank with, and in which rows."""
     dots = solved.dots
-    pairs = np.unique(np.stack((dots.shade, dots.row), axis=1)[dots.level == 1], axis=0).tolist()
+    rows = max(len(solved.rows), 1)
+    held = np.zeros(len(solved.palette.paints) * rows, bool)
+    held[(dots.shade * rows + dots.row)[dots.level == 1]] = True
+    pairs = (divmod(code, rows) for code in np.flatnonzero(held).tolist())
     found = []
     for shade, own in groupby(pairs, key=lambda pair: pair[0]):
         paint = solved.palette.paints[shade]

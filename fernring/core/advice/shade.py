@@ -79,7 +79,8 @@ def _against_zones(solved: Solved) -> Iterator[Verdict]:
     under, which = bases_under(solved.zones, solved.piece.blank.base.colour, dots.x[low], dots.y[low])
     shades = solved.palette.shades
     apart = apart_of(tuple(shade.colour for shade in shades), tuple(under))
-    lost = (apart[dots.shade[low], which] < FROM_BASE) & ~np.array([shade.base for shade in shades])[dots.shade[low]]
+    base = np.array([shade.base for shade in shades], bool)
+    lost = (apart[dots.shade[low], which] < FROM_BASE) & ~base[dots.shade[low]]
     pairs = np.stack((dots.row[low[lost]], dots.shade[low[lost]]), axis=1)
     for row, shade in np.unique(pairs, axis=0).tolist():
         own = low[lost][(pairs == (row, shade)).all(axis=1)]

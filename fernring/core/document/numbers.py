@@ -74,3 +74,8 @@ def require_different(what: str, ids: Sequence[str]) -> None:
         if ident in seen:
             raise ValueError(f"two {what} have the same id “{ident}”")
         seen.add(ident)
+
+
+def is_dot(diameter: float) -> bool:
+    """Whether dots come in this size (mm)."""
+    return LEAST_DOT <= diameter <= MOST_DOT

@@ -2,7 +2,6 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from math import ceil
 
 from ..budget import budgeted
 from ..colour import cielab
@@ -15,8 +14,9 @@ from .amounts import Amount, Coats, amounts, coats
 from .gap import closing
 from .ladder import Rung, ladder
 from .leftovers import Leftover, leftover
-from .recipes import Recipe, mixes, recipes
+from .recipes import BINDERS, Recipe, mixes, recipes
 from .short import Short, shortages
+from .whole_drops import poured
 
 
 @dataclass(frozen=True)
@@ -94,28 +94,38 @@ def _pots(solved: Solved, found: Sequence[Amount], paints: Sequence[Paint], shel
     palette = solved.palette
     own = {paint.id for paint in paints}
     stepped = [one for one in found if _is_mixed(palette.asked[one.shade], own)]
-    aims = [palette.shades[one.shade].colour for one in stepped]
-    possible = bool(aims) and any(mixes(paint) for paint in paints)
-    made = recipes(paints, aims) if possible else []
-    missed = [recipe.aim for recipe in made if not recipe.reached]
+    by_shade: dict[int, Recipe] = {}
+    for binder in dict.fromkeys(_binder(solved, one) for one in stepped):
+        own_kind = [paint for paint in paints if mixes(paint) and binder in (None, paint.binder)]
+        mine = [one for one in stepped if _binder(solved, one) == binder]
+        made = recipes(own_kind, [palette.shades[one.shade].colour for one in mine]) if own_kind else []
+        by_shade |= {one.shade: recipe for one, recipe in zip(mine, made, strict=False)}
+    missed = [recipe.aim for recipe in by_shade.values() if not recipe.reached]
     gap = closing(paints, missed) if missed else None
-    by_shade = {one.shade: recipe for one, recipe in zip(stepped, made, strict=False)}
     kept = shelf.mixed if shelf else ()
-    return [_pot(one, by_shade.get(one.shade), palette.shades[one.shade].colour, kept, gap) for one in found]
+    return [_pot(one, by_shade.get(one.shade), palette.shades[one.shade].colour, kept, gap, paints) for one in found]
+
+
+def _binder(solved: Solved, amount: Amount) -> str | None:
+    """The binder that what is mixed for a shade has to have: that of its own paint; None where it is of no matter."""
+    paint = solved.palette.paints[amount.shade]
+    return paint.binder if paint is not None and paint.binder in BINDERS else None
 
 
 def _is_mixed(shade: object, own: set[str]) -> bool:
     return isinstance(shade, RampShade) or (isinstance(shade, PaintShade) and shade.paint not in own)
 
 
-def _pot(amount: Amount, recipe: Recipe | None, colour: str, kept: Sequence[MixedPot], gap: str | None) -> Pot:
-    """Drops in the recipe's ratio, each rounded up; what a pot of before holds does not have to be mixed."""
+def _pot(
+    amount: Amount, recipe: Recipe | None, colour: str, kept: Sequence[MixedPot], gap: str | None,
+    paints: Sequence[Paint],
+) -> Pot:  # fmt: skip
+    """Whole drops that keep the recipe; what a pot of before holds does not have to be mixed."""
     if recipe is None:
         return Pot(amount)
     before = leftover(colour, kept)
-    whole = sum(drops for _, drops in recipe.drops)
     needed = max(amount.drops - (before.drops if before else 0), 0)
-    drops = tuple((paint, ceil(drops * needed / whole - 1e-9)) for paint, drops in recipe.drops) if needed else ()
+    recipe, drops = poured(recipe, needed, paints) if needed else (recipe, ())
     return Pot(amount, recipe, drops, before, None if recipe.reached else gap)
 
 

@@ -77,7 +77,12 @@ def _of_kind(paints: Sequence[Paint], aims: Sequence[str], most_drops: int) -> l
     found = []
     for aim, lab in zip(aims, wanted, strict=True):
         near = rough[_nearest(lab, labs, FEW_PAIRS)]
-        tried = [near, _every_ratio(near, most_drops), _threes(_promising(near), len(paints), most_drops)]
+        tried = [
+            np.eye(len(paints)),
+            near,
+            _every_ratio(near, most_drops),
+            _threes(_promising(near), len(paints), most_drops),
+        ]
         parts = np.vstack([part for part in tried if len(part)])
         parts = parts[parts.sum(axis=1) <= max(most_drops, 1)]
         seen = _lab(made, parts)

@@ -5,7 +5,7 @@ from typing import Annotated
 
 from pydantic import Field
 
-from ..document.numbers import FIRST, Frozen
+from ..document.numbers import FIRST, Frozen, is_dot
 from ..document.shelf import Day
 from .measurement import MOST_DIAMETERS, EventId, Measurement
 from .sheet import Block, PracticeSheet, Technique, blocks
@@ -38,11 +38,12 @@ class Reading(Frozen):
 
 
 def measured(sheet: PracticeSheet, reading: Reading, ids: Sequence[str]) -> list[Measurement]:
-    """The dots of each tool that had a fresh load, as measurements; `ids` names one for each tool of the sheet."""
+    """The dots of each tool that had a fresh load, as measurements; `ids` names one for each tool of the sheet. What is
+    smaller or larger than any dot is none."""
     every = blocks(sheet)
     found = []
     for k, tool in enumerate(sheet.tools):
-        own = [dot.diameter for dot in _of(reading, every) if _is(every, dot, k)]
+        own = [dot.diameter for dot in _of(reading, every) if _is(every, dot, k) and is_dot(dot.diameter)]
         if own:
             found.append(
                 Measurement(

@@ -34,6 +34,7 @@ from .starting.colours import accents, by_contrast, covering
 
 USUAL = Work()
 FIGURE = 0.4  # of the blank's width
+MOST_FIGURE = 1000.0  # mm across and down
 FIRST_PAINTS = 6
 LEAST_WIDE, MOST_WIDE = 15.0, 1000.0
 
@@ -50,8 +51,9 @@ def piece(tools: Sequence[Tool], paints: Sequence[Paint], work: Work = USUAL) ->
 
 def figure(blank: Blank, form: Form) -> FormRegion:
     """A figure in the middle of the blank, two fifths as wide as that, in its own proportion."""
-    across = round(FIGURE * across_mm(blank.outline), 1)
-    return FormRegion(form=form, across=across, down=round(across * proportion(form, 5), 1))
+    high = proportion(form, 5)
+    across = min(FIGURE * across_mm(blank.outline), MOST_FIGURE, MOST_FIGURE / high)
+    return FormRegion(form=form, across=round(across, 1), down=min(round(across * high, 1), MOST_FIGURE))
 
 
 def ends_of(piece: Piece) -> EndsRegion:

@@ -49,6 +49,11 @@ class ShadeTest(FernTestCase):
             lost = "lost on base" in self.codes(of(dark))
             self.assertEqual(lost, apart(dark.colour, "#101417") < FROM_BASE, dark.colour)
 
+    def test_an_area_with_a_base_of_its_own_on_a_piece_without_rows(self) -> None:
+        area = {"id": "m", "name": "Moon", "area": {"kind": "disc", "diameter": 30.0}, "rows": "pass under",
+                "base": {"paints": ["red"]}}  # fmt: skip
+        self.assertEqual([one.code for one in plan(patterns.with_rows(bare=[area])).verdicts], ["empty"])
+
     def test_remedies_are_paints_that_stand_out_from_all_around(self) -> None:
         near = Paint(id="near", name="Near pale", colour="#f0ebe0")
         found = of(PALE, near, rows=2)

@@ -22,6 +22,17 @@ class MixingTest(FernTestCase):
         (one,) = found.ladders
         self.assertEqual((one.light, one.colour, len(one.rungs)), ("pale", "teal", 3))
 
+    def test_enamel_is_mixed_of_enamel_alone(self) -> None:
+        """However near an acrylic of the shelf would come. Common practice, no source: binders are not mixed."""
+        ramp = Ramp(id="sea", name="Sea", stops=("pale", "teal"), steps=3)
+        piece = with_areas(ring({"kind": "ramp", "ramp": "sea", "step": 2}, 20.0), areas=(), ramps=(ramp.model_dump(),))
+        enamel = tuple(paint.model_copy(update={"binder": "bake-on enamel"}) for paint in piece.paints)
+        piece = piece.model_copy(update={"paints": enamel})
+        shelf = Shelf(paints=(Paint(id="same", name="Same", colour=Palette(piece).ramps["sea"][1]),))
+        (pot,) = mixing(piece, 0.2, shelf).pots
+        self.assertNotIn("same", [ident for ident, _ in pot.drops])
+        self.assertGreater(len(pot.drops), 1)
+
     def test_no_ladder_where_the_two_are_not_mixed(self) -> None:
         rows = [ring({"kind": "ramp", "ramp": "sea", "step": k}, 8.0 * k) for k in (1, 2, 3)]
         ramp = Ramp(id="sea", name="Sea", stops=("pale", "teal"), steps=4)

@@ -41,6 +41,12 @@ class RecipesTest(FernTestCase):
             off = ciede2000(np.broadcast_to(aim, seen.shape), seen) + 0.35 * ((parts > 0).sum(axis=1) - 1)
             self.assertLess(found.error + 0.35 * (len(found.drops) - 1), float(off.min()) + 0.3)
 
+    def test_one_drop_is_a_drop_of_the_nearest_paint(self) -> None:
+        """However many mixes come nearer than any paint alone."""
+        many = [Paint(id=f"p{k}", name=f"P{k}", colour=f"#{17 * k:02x}40{255 - 17 * k:02x}") for k in range(16)]
+        (found,) = recipes(many, ["#777777"], 1)
+        self.assertEqual([drops for _, drops in found.drops], [1])
+
     def test_what_these_paints_cannot_reach_is_told(self) -> None:
         (found,) = recipes(POTS, ["#00ff00"])
         self.assertFalse(found.reached)

@@ -123,3 +123,5 @@ class ReadingTest(FernTestCase):
         self.assertEqual(found[0].diameters, (2.0, 2.1, 2.0, 2.1))
         self.assertEqual({one.how for one in found}, {"photographed"})
         self.assertEqual([len(own) for _, own in by_block(made, read)], [2] * len(every))
+        speck = ReadDot(block=0, target=0, x=1, y=1, diameter=0.1)
+        self.assertEqual(measured(made, Reading(id="a" * 32, sheet=7, day=DAY, dots=(speck,)), ["b" * 32] * 2), [])

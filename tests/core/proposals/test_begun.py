@@ -1,8 +1,11 @@
 """What new things begin with."""
 
+from typing import get_args
+
 from fernring.core.document.blank import Blank, SetCentre
 from fernring.core.document.changes import changed
 from fernring.core.document.outline import Round
+from fernring.core.document.region import Form
 from fernring.core.document.relief import Ball, Dome
 from fernring.core.document.row import Row
 from fernring.core.errors import FitError
@@ -56,6 +59,14 @@ class BegunTest(FernTestCase):
         self.assertEqual(begun.outline(blank, "round").centre, blank.centre)
         domed = Blank(outline=Round(diameter=90), relief=Dome(rise=9))
         self.assertEqual(begun.outline(domed, "oval").relief, domed.relief)
+
+    def test_a_figure_on_the_largest_blank_stays_within_its_bounds(self) -> None:
+        points = {"kind": "odd", "x": [-1000.0, 1000.0, 1000.0, -1000.0], "y": [-1000.0, -1000.0, 1000.0, 1000.0]}
+        blank = Blank(outline=points, border=1.0)
+        for form in get_args(Form):
+            found = begun.figure(blank, form)
+            self.assertEqual(max(found.across, found.down) > 700, True, form)
+            self.assertLessEqual(max(found.across, found.down), 1000.0)
 
     def test_every_relief_begins_in_proportion(self) -> None:
         for kind in RELIEFS:
