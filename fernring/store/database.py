@@ -1,5 +1,7 @@
 """The studio file: opening it, its settings, and bringing it up to date by numbered steps."""
 
+import fcntl
+import os
 import sqlite3
 from collections.abc import Iterator
 from contextlib import contextmanager
@@ -10,6 +12,7 @@ from .clock import now
 from .errors import StoreError, in_words
 from .place import APPLICATION, check_place
 
+LOCK = "-lock"
 MIGRATIONS = files(__package__).joinpath("migrations")
 
 
@@ -32,8 +35,9 @@ class Database:
 
     @contextmanager
     def writing(self, references: bool = True) -> Iterator[sqlite3.Connection]:
-        """One transaction: committed as a whole, or not at all. `references` between tables are enforced."""
-        with self.reading(references) as connection:
+        """One transaction: committed as a whole, or not at all. `references` between tables are enforced. Waits while
+        the whole file is replaced."""
+        with self._held(fcntl.LOCK_SH), self.reading(references) as connection:
             connection.execute("BEGIN IMMEDIATE")
             try:
                 yield connection
@@ -43,12 +47,33 @@ class Database:
                 raise
             connection.execute("COMMIT")
 
-    def _connect(self) -> sqlite3.Connection:
+    @contextmanager
+    def replacing(self) -> Iterator[None]:
+        """Nobody writes meanwhile, in this process or another: what is read of the old file is all of it."""
+        with self._held(fcntl.LOCK_EX):
+            yield
+
+    @contextmanager
+    def _held(self, how: int) -> Iterator[None]:
+        """A lock on the studio, in a file of its own: SQLite's locks end when any handle of the studio is closed."""
+        self._require_there()
+        with in_words(self.path):
+            handle = os.open(f"{self.path}{LOCK}", os.O_RDWR | os.O_CREAT, 0o600)
+        try:
+            fcntl.flock(handle, how)
+            yield
+        finally:
+            os.close(handle)
+
+    def _require_there(self) -> None:
         if not self.path.exists():  # else a new, empty one would be made in its place
             raise StoreError(
                 f"The studio file {self.path} is gone: it was moved or deleted while it was open. "
                 "Nothing was saved; put it back, or start again with another file."
             )
+
+    def _connect(self) -> sqlite3.Connection:
+        self._require_there()
         connection = sqlite3.connect(self.path, isolation_level=None, timeout=5)
         connection.row_factory = sqlite3.Row
         connection.execute("PRAGMA foreign_keys = ON")

@@ -40,3 +40,15 @@ def revoke(db: sqlite3.Connection, ident: int) -> None:
     query = "UPDATE device SET revoked_at = ? WHERE id = ? AND revoked_at IS NULL"
     if db.execute(query, (now(), ident)).rowcount == 0:
         raise NotFoundError("There is no such device among the paired ones.", "id")
+
+
+def every(db: sqlite3.Connection) -> list[tuple[object, ...]]:
+    """All that were ever paired, revoked ones included, as they are kept."""
+    query = "SELECT id, name, hash, paired_at, revoked_at FROM device ORDER BY id"
+    return [tuple(row) for row in db.execute(query)]
+
+
+def replace(db: sqlite3.Connection, known: list[tuple[object, ...]]) -> None:
+    """These instead of those that are there."""
+    db.execute("DELETE FROM device")
+    db.executemany("INSERT INTO device (id, name, hash, paired_at, revoked_at) VALUES (?, ?, ?, ?, ?)", known)

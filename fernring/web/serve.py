@@ -7,6 +7,7 @@ import sys
 from pathlib import Path
 
 import uvicorn
+from starlette.types import ASGIApp
 
 from ..core.errors import FernError
 from .app import create_app
@@ -55,11 +56,19 @@ def main() -> int:
         address = f"http://{shown}:{given.port}/"
         print(qr_text(f"{address}#{code}"))
         print(LAN.format(address=address, code=code, minutes=round(seconds / 60)), flush=True)
-    config = uvicorn.Config(app, log_level="warning", access_log=False, timeout_graceful_shutdown=PATIENCE_S)
-    uvicorn.Server(config).run(sockets=doors)
+    uvicorn.Server(configured(app)).run(sockets=doors)
     logging.shutdown()
     sys.stdout.flush()
     os._exit(0)  # what is still being calculated is for nobody any more; the interpreter would wait for it
+
+
+def configured(app: ASGIApp) -> uvicorn.Config:
+    """Nobody stands between this server and who asks it: what headers say of another client is not believed, whatever
+    the environment says."""
+    return uvicorn.Config(
+        app, log_level="warning", access_log=False, timeout_graceful_shutdown=PATIENCE_S,
+        proxy_headers=False, forwarded_allow_ips="",
+    )  # fmt: skip
 
 
 if __name__ == "__main__":

@@ -2,13 +2,17 @@
 
 import sqlite3
 from pathlib import Path
+from threading import Thread
+from typing import Any
 from unittest.mock import patch
 
-from fernring.store import blobs, copies, identity, ledger, pieces, restoring
+from fernring.store import blobs, copies, devices, identity, ledger, light, pieces, restoring
 from fernring.store.database import Database, open_database
 from fernring.store.errors import CopyError, StoreError
 from fernring.store.place import APPLICATION
 from tests.store.test_database import FIXTURE, StudioTestCase
+
+HASHES = {name: name.encode().ljust(32) for name in ("Gone", "Here", "Later")}
 
 
 class CopiesTest(StudioTestCase):
@@ -56,6 +60,56 @@ class CopiesTest(StudioTestCase):
             self.assertEqual(identity.read(db).epoch, self.here.epoch + 2)
         left = sorted(one.name for one in self.folder.iterdir() if one.name.startswith("."))
         self.assertEqual(left, [], "no draft is left")
+
+    def test_who_writes_while_the_old_studio_is_kept_waits_for_the_new_one(self) -> None:
+        """What is acknowledged is in the one or the other: the writing begins when the old one is copied already."""
+        copies.make(self.database, self.copy)
+        writer = Thread(target=self.add, args=("Meanwhile",))
+        fill = light.fill
+
+        def slowly(*given: Any) -> int:
+            writer.start()
+            writer.join(0.2)
+            self.assertTrue(writer.is_alive(), "it waits")
+            return fill(*given)
+
+        with patch.object(light, "fill", slowly):
+            kept = restoring.bring_back(self.copy, self.database.path).kept
+        writer.join(10)
+        assert kept
+        self.assertEqual(self.names(Database(kept)), ["First"])
+        self.assertEqual(self.names(self.database), ["Meanwhile", "First"])
+
+    def test_devices_are_no_part_of_a_copy(self) -> None:
+        with self.database.writing() as db:
+            gone, here = (devices.add(db, name, HASHES[name]) for name in ("Gone", "Here"))
+        copies.make(self.database, self.copy)
+        with self.database.writing() as db:
+            devices.revoke(db, gone)
+            devices.add(db, "Later", HASHES["Later"])
+        restoring.bring_back(self.copy, self.database.path)
+        with self.database.reading() as db:
+            self.assertEqual([one.name for one in devices.listed(db)], ["Later", "Here"])
+            self.assertIsNone(devices.by_hash(db, HASHES["Gone"]))
+            self.assertEqual(devices.by_hash(db, HASHES["Here"]), here)
+        new = self.folder / "new" / "studio.sqlite"
+        new.parent.mkdir()
+        restoring.bring_back(self.copy, new)
+        with open_database(new).reading() as db:
+            self.assertEqual(devices.listed(db), [])
+
+    def test_an_epoch_that_is_no_number_is_begun_again(self) -> None:
+        for altered in ("many", "-3", "9" * 40, ""):
+            with self.subTest(altered):
+                copies.make(self.database, self.copy)
+                with sqlite3.connect(self.copy) as db:
+                    db.execute("UPDATE setting SET value = ? WHERE key = 'epoch'", (altered,))
+                db.close()
+                with self.database.reading() as db:
+                    before = identity.read(db).epoch
+                restoring.bring_back(self.copy, self.database.path)
+                with self.database.reading() as db:
+                    self.assertEqual(identity.read(db).epoch, before + 1)
 
     def test_into_a_place_without_a_studio(self) -> None:
         copies.make(self.database, self.copy)

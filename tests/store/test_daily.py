@@ -14,7 +14,9 @@ class DailyTest(StudioTestCase):
             ledger.create(db, "piece", name.lower(), name, b"0", "Begin")
 
     def kept(self) -> list[str]:
-        return sorted(one.stem for one in (self.folder / "studio-copies").iterdir() if one.name != light.PICTURES)
+        return sorted(
+            one.stem for one in (self.folder / "studio-copies").glob("*.sqlite") if one.name != light.PICTURES
+        )
 
     def test_one_a_day_and_only_after_changes(self) -> None:
         self.add("First")

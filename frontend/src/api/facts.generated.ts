@@ -1969,6 +1969,32 @@ export const FACTS = {
     ],
     "default": "side by side"
    },
+   "order": {
+    "name": "Order",
+    "written": "choice",
+    "words": [
+     [
+      "outward",
+      "from the centre outward"
+     ],
+     [
+      "boundary last",
+      "outward, boundary rows as well"
+     ],
+     [
+      "few changes",
+      "few changes of tool and pot"
+     ]
+    ],
+    "default": "outward"
+   },
+   "sitting": {
+    "name": "Longest sitting, minutes",
+    "written": "number",
+    "least": 10,
+    "most": 600,
+    "default": 120.0
+   },
    "swirl": {
     "written": "tick",
     "name": "swirl the centre dot flat where something goes on it",

@@ -6008,12 +6008,14 @@ export interface components {
              *         "side": "right"
              *       },
              *       "moves": [],
+             *       "order": "outward",
              *       "overlay": "none",
              *       "petals": "side by side",
              *       "repairs": [],
              *       "seal_base": false,
              *       "selective": false,
              *       "sides": false,
+             *       "sitting": 120,
              *       "swirl": true,
              *       "underbase": false,
              *       "use": "to look at",
@@ -8447,9 +8449,10 @@ export interface components {
         };
         /**
          * Work
-         * @description `base_coats` None stands for as many as the material takes. `warmth` is the room's (degrees Celsius). `moves` are
-         *     what the artist does in another order, where that can be; one whose steps are gone waits for them to come back.
-         *     `repairs` are places to be mended; those of a row that is gone are left.
+         * @description `base_coats` None stands for as many as the material takes. `order` says which rows go first where nothing binds
+         *     them, `sitting` after how many minutes the hand stops for the day. `warmth` is the room's (degrees Celsius).
+         *     `moves` are what the artist does in another order, where that can be; one whose steps are gone waits for them to
+         *     come back. `repairs` are places to be mended; those of a row that is gone are left.
          */
         Work: {
             /**
@@ -8499,6 +8502,12 @@ export interface components {
              */
             moves: components["schemas"]["Move"][];
             /**
+             * Order
+             * @default outward
+             * @enum {string}
+             */
+            order: "outward" | "boundary last" | "few changes";
+            /**
              * Over the dots
              * @default none
              * @enum {string}
@@ -8530,6 +8539,11 @@ export interface components {
              * @default false
              */
             sides: boolean;
+            /**
+             * Longest sitting, minutes
+             * @default 120
+             */
+            sitting: number;
             /**
              * swirl the centre dot flat where something goes on it
              * @default true
