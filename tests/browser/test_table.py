@@ -220,6 +220,18 @@ class ByTouchTest(TableCase):
             self.page.wait_for_function("new Promise((done) => requestAnimationFrame(() => done(true)))")
         raise AssertionError("it did not come to be so")
 
+    def test_a_wait_is_skipped_and_teaches_nothing(self) -> None:
+        ident = self.piece("Skipped")
+        self.sit(ident)
+        self.act("Begin the work").click()
+        self.go_until("^Let it dry", lambda button: button.click())
+        said = self.words().inner_text()
+        self.act("Skip this wait").click()
+        expect(self.words()).not_to_have_text(said, use_inner_text=True)
+        expect(self.words()).not_to_contain_text("Let it dry")
+        self.assertEqual([one["ended"] is not None for one in self.book(ident)["timers"]].count(True) > 0, True)
+        self.assertEqual(self.ask("table/taught")["reports"], [])
+
 
 class ByKeysTest(TableCase):
     def test_a_whole_piece_by_keys_and_a_pedal(self) -> None:
@@ -301,3 +313,30 @@ class AwayTest(TableCase):
         book = self.book(ident)
         self.assertGreater(len(book["done"]), known)
         self.assertEqual(len({one["step"] for one in book["done"]}), len(book["done"]))
+
+    def test_what_was_marked_before_a_restore_is_set_aside_and_added_to_the_copy(self) -> None:
+        line = Proxy(self.server.address)
+        self.addCleanup(line.close)
+        self.allowed = (line.address,)
+        for name, answer in (("Added", "Add to this copy"), ("Left", "Leave out")):
+            with self.subTest(answer):
+                ident = self.piece(name)
+                self.sit(ident, at=line.address)
+                self.act("Begin the work").click()
+                self.go_until("^Row 1: ", lambda button: button.click())
+                known = len(self.book(ident)["done"])
+                copy = self.page.request.post(f"{self.server.address}/api/studio/copy").body()
+                line.away = True
+                self.go_until("^(Row 2: |Let it dry)", lambda button: button.click())
+                back = self.page.request.post(f"{self.server.address}/api/studio/bring-back", data=copy)
+                self.assertTrue(back.ok, back.text())
+                line.away = False
+                aside = self.page.get_by_role("region", name="Set aside")
+                expect(aside).to_contain_text("restored from a copy")
+                self.assertEqual(len(self.ask(f"documents/{ident}/logbook")["done"]), known)
+                self.act(answer).click()
+                expect(aside).not_to_be_visible()
+                self.page.wait_for_function(SENT)
+                done = [one["step"] for one in self.ask(f"documents/{ident}/logbook")["done"]]
+                self.assertEqual(len(done) > known, answer == "Add to this copy")
+                self.assertEqual(len(set(done)), len(done))

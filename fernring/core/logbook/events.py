@@ -175,9 +175,23 @@ class FoundDry(Frozen):
     state: State
 
     def told(self, book: Book, page: str, at: float) -> Book:
-        book = _looked_at(book, self, at, dry=True)
+        book = _looked_at(_timed(book, self, at), self, at, dry=True)
         progress = book.progress and book.progress._replace(ready=min(book.progress.ready, at))
         return replace(book, progress=progress)
+
+
+class WaitSkipped(Frozen):
+    """The artist goes on without waiting any longer: the wait ends, and nothing is said of how the paint dries."""
+
+    kind: Literal["skip"]
+    step: StepId
+    state: State
+
+    def told(self, book: Book, page: str, at: float) -> Book:
+        book = _timed(book, self, at)
+        timers = (one._replace(ended=at) if _is_of(one, self) and one.ended is None else one for one in book.timers)
+        progress = book.progress and book.progress._replace(ready=min(book.progress.ready, at))
+        return replace(book, timers=tuple(timers), progress=progress)
 
 
 class FoundWet(Frozen):
@@ -219,7 +233,10 @@ class SittingCorrected(Corrected):
         return corrected(book, self.sitting, self.minutes)
 
 
-Told = Led | Sat | Paused | Resumed | Left | StepDone | StepUndone | FoundDry | FoundWet | Happened | SittingCorrected
+Told = (
+    Led | Sat | Paused | Resumed | Left | StepDone | StepUndone
+    | FoundDry | FoundWet | WaitSkipped | Happened | SittingCorrected
+)  # fmt: skip
 FREE = (Led, SittingCorrected)  # what a page may tell that never led
 
 
@@ -239,8 +256,17 @@ def read(events: Iterable[tuple[Event, float]]) -> Book:
     return book
 
 
-def _is_of(timer: Timer, found: FoundDry | FoundWet) -> bool:
+def _is_of(timer: Timer, found: FoundDry | FoundWet | WaitSkipped) -> bool:
     return (timer.step, timer.state) == (found.step, found.state)
+
+
+def _timed(book: Book, found: FoundDry | WaitSkipped, at: float) -> Book:
+    """The book with a timer for what is looked at: what a step of later needs was not asked for when that was done."""
+    done = book.done.get(found.step)
+    if done is None or any(_is_of(one, found) for one in book.timers):
+        return book
+    timer = Timer(found.step, found.state, done.words, (), done.at, 0.0, at)
+    return replace(book, timers=(*book.timers, timer))
 
 
 def _looked_at(book: Book, found: FoundDry | FoundWet, at: float, dry: bool) -> Book:

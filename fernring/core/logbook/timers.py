@@ -39,8 +39,8 @@ class Timer(NamedTuple):
     begun: float
     minutes: float
     due: float
-    paint: Kind
-    usual: float | None
+    paint: Kind | None = None
+    usual: float | None = None
     ended: float | None = None
 
     def open(self, now: float) -> bool:
@@ -57,7 +57,7 @@ class Timer(NamedTuple):
     def teaches(self, at: float, dry: bool) -> tuple[Report, ...]:
         """What a look at the paint teaches, where it comes at all late enough to tell; dry paint is looked at once."""
         minutes = (at - self.begun) / 60
-        if self.usual is None or min(minutes, self.usual) < LEAST_TOLD or (dry and self.ended is not None):
+        if self.paint is None or self.usual is None or min(minutes, self.usual) < LEAST_TOLD or (dry and self.ended is not None):
             return ()
         return (Report(*self.paint, min(minutes, MOST_TOLD), self.usual, dry),)
 

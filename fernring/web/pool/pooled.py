@@ -21,6 +21,7 @@ HEAVY = (
 PICTURES = "/api/pictures/"
 GALLERY = "/api/compose/sketch"  # many at once: whichever lane is free takes the next
 SLOW_S = 1.0
+BEHIND = 3  # niceness: beside a busy core a third of it is left, so that what is heavy goes on
 MOST_ASKERS = 200
 CLOSING = "closing", "The studio is closing; what was asked was not calculated."
 STATUS = {"too many": 503, "replaced": 409, "too long": 503, "fault": 500}
@@ -33,7 +34,7 @@ class Pooled:
 
     def __init__(self, app: ASGIApp, studio: Path) -> None:
         self.app = app
-        self.editing, self.heavy = Lane(studio, 0), Lane(studio, 10)
+        self.editing, self.heavy = Lane(studio, 0), Lane(studio, BEHIND)
         self.editing.beside, self.heavy.beside = self.heavy, self.editing
         self.slow: OrderedDict[str, bool] = OrderedDict()
 

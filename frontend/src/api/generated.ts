@@ -7986,7 +7986,7 @@ export interface components {
             /** Page */
             page: string;
             /** What */
-            what: components["schemas"]["Led"] | components["schemas"]["Sat"] | components["schemas"]["Paused"] | components["schemas"]["Resumed"] | components["schemas"]["Left"] | components["schemas"]["StepDone"] | components["schemas"]["StepUndone"] | components["schemas"]["FoundDry"] | components["schemas"]["FoundWet"] | components["schemas"]["Happened"] | components["schemas"]["SittingCorrected"];
+            what: components["schemas"]["Led"] | components["schemas"]["Sat"] | components["schemas"]["Paused"] | components["schemas"]["Resumed"] | components["schemas"]["Left"] | components["schemas"]["StepDone"] | components["schemas"]["StepUndone"] | components["schemas"]["FoundDry"] | components["schemas"]["FoundWet"] | components["schemas"]["WaitSkipped"] | components["schemas"]["Happened"] | components["schemas"]["SittingCorrected"];
         };
         /**
          * Tool
@@ -8209,6 +8209,24 @@ export interface components {
             severity: "serious" | "warning" | "note";
             /** Text */
             text: string;
+        };
+        /**
+         * WaitSkipped
+         * @description The artist goes on without waiting any longer: the wait ends, and nothing is said of how the paint dries.
+         */
+        WaitSkipped: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "skip";
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "touch" | "top" | "turn" | "varnish";
+            /** Step */
+            step: string;
         };
         /**
          * WalkAnswer

@@ -13,6 +13,7 @@ import { Glow } from "./Glow";
 import { Mishaps } from "./Mishaps";
 import { NowCard } from "./NowCard";
 import { asItIs, looks } from "./picture";
+import { Restored } from "./Restored";
 import { standing } from "./standing";
 import { TableTop } from "./TableTop";
 import { useBegun } from "./useBegun";
@@ -81,6 +82,7 @@ export function Table({ session, piece, table, steps, problem }: Props) {
         />
       </div>
       <section className="table-now" aria-live="polite" aria-label="What comes now">
+        {seen.aside > 0 && <Restored table={table} count={seen.aside} />}
         {problem && <p role="status">{problem}</p>}
         {content()}
         {leads && !book.resting && step && <Beside {...{ book, now, at }} />}

@@ -15,7 +15,8 @@ export function Waiting({ now, at, tell }: Props) {
   const units = useUnits((state) => state.units);
   const [longest] = now.waits;
   if (!longest || !now.next) return null;
-  const dry = () => tell(...now.waits.map(({ step, state }) => ({ kind: "dry", step, state: state! }) as const));
+  const ended = (kind: "dry" | "skip") =>
+    tell(...now.waits.map(({ step, state }) => ({ kind, step, state: state! }) as const));
   const wet = () => tell({ kind: "wet", step: longest.step, state: longest.state! });
   return (
     <>
@@ -27,18 +28,22 @@ export function Waiting({ now, at, tell }: Props) {
         Then: <strong>{spokenText(now.next.words, units)}</strong>
       </p>
       <p className="table-answers">
-        <button type="button" className="table-act" onClick={dry}>
+        <button type="button" className="table-act" onClick={() => ended("dry")}>
           Dry already
         </button>
         <button type="button" className="table-act" onClick={wet}>
           Will take longer
+        </button>
+        <button type="button" className="table-act" onClick={() => ended("skip")}>
+          Skip this wait
         </button>
         <button type="button" className="table-act" onClick={() => tell({ kind: "leave" })}>
           End the sitting
         </button>
       </p>
       <p className="quiet small">
-        The wait goes on when this page is closed, and every open page says when it is over.
+        Press “Dry already” only when you have touched it: later waits for this paint go by it. The wait goes on when
+        this page is closed, and every open page says when it is over.
       </p>
     </>
   );

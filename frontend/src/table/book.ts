@@ -12,6 +12,7 @@ const FIRST_PAUSE_MS = 300;
 const LONGEST_PAUSE_MS = 5000;
 const MOST_AT_ONCE = 200;
 const PAGE = "fernring.page";
+const RESTORED = "earlier epoch";
 
 interface Seen {
   /** What is shown: the server's book with everything that waits; null until it was read. */
@@ -19,13 +20,15 @@ interface Seen {
   /** By how much the server's clock is ahead of this page's (s). */
   ahead: number;
   waiting: number;
+  /** How much was marked before the studio was restored from a copy, and is kept here until the artist decides. */
+  aside: number;
   /** Whether the server answered last time. */
   away: boolean;
   lost: string | null;
 }
 
 export class TableBook {
-  readonly store = createStore<Seen>(() => ({ book: null, ahead: 0, waiting: 0, away: false, lost: null }));
+  readonly store = createStore<Seen>(() => ({ book: null, ahead: 0, waiting: 0, aside: 0, away: false, lost: null }));
   readonly page = ownPage();
   private readonly piece: string;
   private readonly queue: Queue;
@@ -67,12 +70,25 @@ export class TableBook {
     void this.send();
   }
 
+  /** What was set aside is told to the studio as it is now, by this page. */
+  addAside(): void {
+    const studio = this.server?.studio;
+    if (!studio) return;
+    this.queue.add(studio, { id: newToken(), page: this.page, what: { kind: "lead", name: "" }, ago: 0 });
+    this.queue.adopt(studio);
+    this.show();
+    void this.send();
+  }
+
+  leaveAsideOut(): void {
+    this.queue.drop(new Set(this.setAside.map(({ event }) => event.id)));
+    this.show();
+  }
+
   async read(): Promise<void> {
     if (this.sending) return;
     try {
-      const path = { params: { path: { ident: this.piece } } };
-      const book = await need(client.GET("/api/documents/{ident}/logbook", path));
-      this.take(book);
+      this.take(await this.asked());
       if (this.queue.all.length > 0) void this.send();
     } catch (cause) {
       if (cause instanceof Refusal) this.store.setState({ lost: cause.message });
@@ -93,8 +109,18 @@ export class TableBook {
     this.sending = false;
   }
 
+  private asked(): Promise<Book> {
+    return need(client.GET("/api/documents/{ident}/logbook", { params: { path: { ident: this.piece } } }));
+  }
+
   private get own(): Waiting[] {
-    return this.queue.all.filter(({ studio }) => studio.id === this.server?.studio.id);
+    const here = this.server?.studio;
+    return this.queue.all.filter(({ studio }) => studio.id === here?.id && studio.epoch === here.epoch);
+  }
+
+  private get setAside(): Waiting[] {
+    const here = this.server?.studio;
+    return here ? this.queue.all.filter((one) => this.queue.isAside(one, here)) : [];
   }
 
   private async sendSome(some: readonly Waiting[]): Promise<void> {
@@ -108,6 +134,10 @@ export class TableBook {
     } catch (cause) {
       const refused = cause instanceof Refusal && cause.status < 500 && ![408, 425, 429].includes(cause.status);
       if (!refused) throw cause;
+      if (cause.code === RESTORED) {
+        this.take(await this.asked()); // it waits for the artist now
+        return;
+      }
       if (some.length > 1) {
         for (const one of some) await this.sendSome([one]); // the others are none the worse for it
       } else {
@@ -136,8 +166,9 @@ export class TableBook {
   private show(): void {
     if (!this.server) return;
     const { ahead } = this.store.getState();
-    const book = this.queue.all.reduce((seen, { event, made }) => told(seen, event, made / 1000 + ahead), this.server);
-    this.store.setState({ book, waiting: this.queue.all.length });
+    const own = this.own;
+    const book = own.reduce((seen, { event, made }) => told(seen, event, made / 1000 + ahead), this.server);
+    this.store.setState({ book, waiting: own.length, aside: this.setAside.length });
   }
 }
 

@@ -16,6 +16,14 @@ export interface Waiting {
 const MOST_AGO_S = 5_184_000;
 const page = performance.timeOrigin;
 
+const keep = (prefix: string) => (entry: Waiting) => {
+  try {
+    localStorage.setItem(prefix + entry.event.id, JSON.stringify({ ...entry, page }));
+  } catch {
+    // no room: this page alone has it, and sends it
+  }
+};
+
 export class Queue {
   private waiting: Waiting[] = [];
   private readonly prefix: string;
@@ -33,17 +41,27 @@ export class Queue {
     const last = this.waiting.at(-1)?.order ?? 0;
     const entry = { studio, event, made: performance.now(), at: Date.now(), order: Math.max(Date.now(), last + 1) };
     this.waiting.push(entry);
-    try {
-      localStorage.setItem(this.prefix + event.id, JSON.stringify({ ...entry, page }));
-    } catch {
-      // no room: this page alone has it, and sends it
-    }
+    keep(this.prefix)(entry);
   }
 
   /** These are the server's now, or were refused. */
   drop(ids: ReadonlySet<string>): void {
     this.waiting = this.waiting.filter(({ event }) => !ids.has(event.id));
     for (const id of ids) localStorage.removeItem(this.prefix + id);
+  }
+
+  /** What was marked before the studio was restored, for the studio as it is now: after all that waits for it. */
+  adopt(studio: Studio): void {
+    let order = Math.max(Date.now(), ...this.waiting.map((one) => one.order));
+    this.waiting = this.waiting
+      .map((one) => (this.isAside(one, studio) ? { ...one, studio, order: ++order } : one))
+      .sort((one, other) => one.order - other.order);
+    this.waiting.forEach(keep(this.prefix));
+  }
+
+  /** Whether it was marked in this studio as it was before a copy was brought back. */
+  isAside(one: Waiting, studio: Studio): boolean {
+    return one.studio.id === studio.id && one.studio.epoch !== studio.epoch;
   }
 
   /** As it is sent: with how long ago it happened. */

@@ -34,11 +34,20 @@ const DOES: Does = {
     done: book.done.filter((one) => one.step !== step),
     timers: book.timers.filter((one) => one.step !== step),
   }),
-  dry: (book, { step, state }, _, at) => ({
-    ...book,
-    timers: book.timers.map((one) => (one.step === step && one.state === state ? { ...one, ended: at } : one)),
-  }),
+  dry: over,
+  skip: over,
 };
+
+/** Nothing more is waited for of what a step left. */
+function over(book: Book, { step, state }: { step: string; state: string }, _: string, at: number): Book {
+  const its = (one: { step: string; state: string }) => one.step === step && one.state === state;
+  const done = book.done.find((one) => one.step === step);
+  if (done && !book.timers.some(its)) {
+    const timer = { step, state: state as "top", words: done.words, frees: [], begun: done.at, due: at, ended: at };
+    return { ...book, timers: [...book.timers, timer] };
+  }
+  return { ...book, timers: book.timers.map((one) => (its(one) && one.ended === null ? { ...one, ended: at } : one)) };
+}
 
 export function told(book: Book, { what, page }: ToldEvent, at: number): Book {
   const does = DOES[what.kind] as ((book: Book, what: Told, page: string, at: number) => Book) | undefined;

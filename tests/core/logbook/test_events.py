@@ -92,6 +92,23 @@ class DryingTest(FernTestCase):
                         (8, event("wet", step="row 1", state="touch")))  # fmt: skip
         self.assertIsNone(reopened.timers[0].ended)
 
+    def test_a_wait_that_is_skipped_ends_and_teaches_nothing(self) -> None:
+        found = book((0, done("row 1")), (12, event("skip", step="row 1", state="touch")))
+        self.assertEqual([one.ended for one in found.timers], [12 * 60.0, None])
+        self.assertEqual(found.reports, ())
+        looked = book((0, done("row 1")), (12, event("dry", step="row 1", state="touch")),
+                      (14, event("skip", step="row 1", state="touch")))  # fmt: skip
+        self.assertEqual(looked.timers[0].ended, 12 * 60.0, "it was over already")
+
+    def test_what_a_later_step_asks_for_is_ended_too(self) -> None:
+        """A repair needs what nobody waited for when the step was done."""
+        for kind in ("dry", "skip"):
+            found = book((0, done("row 1")), (12, event(kind, step="row 1", state="turn")))
+            (own,) = [one for one in found.timers if one.state == "turn"]
+            self.assertEqual((own.begun, own.ended, own.words), (0.0, 12 * 60.0, found.done["row 1"].words))
+            self.assertEqual(found.reports, ())
+        self.assertEqual(book((0, event("sit")), (1, event("dry", step="row 1", state="touch"))).timers, ())
+
     def test_a_look_at_once_teaches_nothing(self) -> None:
         found = book((0, done("row 1")), (0.05, event("dry", step="row 1", state="touch")))
         self.assertEqual((found.reports, found.timers[0].ended), ((), 3.0))
