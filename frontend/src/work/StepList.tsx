@@ -45,7 +45,11 @@ export function StepList({ work, book, timed, picked, onPick, children, after }:
               <Line key={step.id} step={step} done={done.has(step.id)} picked={step.id === picked} onPick={onPick} />
             ))}
           </ol>
-          {sitting.wait !== null && <p className="work-wait small">then {long(sitting.wait)} to dry</p>}
+          {sitting.wait !== null && (
+            <p className="work-wait small">
+              {sitting.wait < 1 ? "as long as you sit: go on when you like" : `then ${long(sitting.wait)} to dry`}
+            </p>
+          )}
         </section>
       ))}
       {after}
@@ -77,8 +81,7 @@ function Line({ step, done, picked, onPick }: LineProps) {
   const units = useUnits((state) => state.units);
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
-    if (picked && button.current?.parentElement?.parentElement?.contains(document.activeElement))
-      button.current.focus();
+    if (picked && document.activeElement?.classList.contains("work-step")) button.current?.focus();
   }, [picked]);
   return (
     <li>
