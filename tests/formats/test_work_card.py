@@ -42,7 +42,8 @@ class WorkCardTest(FernTestCase):
         """A short hand rests on the dots it sets; each sitting is as long as its steps and waits."""
         ring = patterns.row("r", 3.0, distance=patterns.at(40.0), count={"kind": "absolute", "repeats": 60}, gap=0.1)
         inside = patterns.row("c", 3.0, distance=patterns.at(8.0), start=patterns.LINES)
-        found = work(worked(ring, inside, hand={"reach": 25.0, "radius": 20.0}, base_coats=1, coat="none"))
+        found = work(worked(ring, inside, hand={"reach": 25.0, "radius": 20.0}, base_coats=1, coat="none",
+                            order="few changes"))  # fmt: skip
         card = work_card(found, "mm", DATE)
         lines = [line for sitting in card.sittings for line in sitting.lines]
         told = next(line.facts for line in lines if line.words.startswith("Row 2"))
@@ -54,11 +55,12 @@ class WorkCardTest(FernTestCase):
         self.assertEqual(card.sittings[0].title, f"Sitting 1: about {time_words(whole)}")
 
     def test_sittings_and_pages(self) -> None:
-        card = self.card()
+        card = self.card(sitting=600.0)
         self.assertEqual(
             [sitting.title.split(":")[0] for sitting in card.sittings], [f"Sitting {k}" for k in range(1, 4)]
         )
         self.assertIn("three sittings", card.intro)
+        self.assertIn("five sittings", self.card().intro, "of two hours at most")
         self.assertGreater(len(pypdfium2.PdfDocument(work_card_pdf(card, "Letter"))), 1)
         alone = self.card(coat="none", base_coats=0)
         self.assertEqual(work_card_pdf(alone, "A4"), work_card_pdf(alone, "A4"))

@@ -80,6 +80,25 @@ class DryingTest(FernTestCase):
         self.assertTrue(0.5 < factor < 0.65)
         self.assertEqual(learned.dot(3.0, paint(body="fluid"), "top"), bare.dot(3.0, paint(body="fluid"), "top"))
 
+    def test_floors_are_floors_in_warmth_and_whatever_was_reported(self) -> None:
+        """Ten minutes for a thin dot, twelve hours before varnish, a day before handling."""
+        quick = drying(samples.piece().blank, 40.0, [Report("medium", "none", 1.0, 250.0, True)] * 9)
+        self.assertGreaterEqual(quick.dot(1.5, paint(), "top"), 10.0)
+        self.assertGreaterEqual(quick.dot(6.5, paint(), "top"), 10.0 * (6.5 / 1.5) ** 1.2)
+        for found in (quick.dot(0.8, paint(), "varnish"), quick.coat("varnish"), at(40.0, "wood").coat("varnish")):
+            self.assertGreaterEqual(found, 12 * HOUR)
+        self.assertEqual(quick.cured("brushed varnish", "to look at"), DAY)
+        self.assertGreater(quick.dot(1.0, paint(medium="retarder"), "top"), DAY)
+        self.assertGreaterEqual(quick.dot(1.0, paint(binder="bake-on enamel"), "varnish"), 3 * DAY)
+        self.assertGreaterEqual(quick.dot(3.0, paint(body="heavy"), "turn"), 2 * DAY)
+        self.assertAlmostEqual(at(10.0).coat("varnish"), 24 * HOUR)
+
+    def test_it_takes_three_reports_and_they_stay_between_half_and_twice(self) -> None:
+        bare = drying(samples.piece().blank, 20.0).dot(3.0, paint(), "top")
+        for minutes, count, factor in ((1.0, 2, 1.0), (1.0, 30, 0.5), (9_000.0, 2, 1.0), (9_000.0, 30, 2.0)):
+            found = drying(samples.piece().blank, 20.0, [Report("medium", "none", minutes, 60.0, True)] * count)
+            self.assertAlmostEqual(found.dot(3.0, paint(), "top") / bare, factor)
+
     def test_still_wet_prolongs_and_more_reports_are_surer(self) -> None:
         wet, dry = (drying_of.learned([Report("medium", "none", 60.0, 60.0, dry)]) for dry in (False, True))
         self.assertGreater(wet.mean, 0.0)

@@ -99,6 +99,15 @@ class GraphTest(FernTestCase):
         self.assertEqual(list(dict.fromkeys(shades)), [name.capitalize() for name in names])
         self.assertEqual(sum(one != other for one, other in pairwise(shades)), 2)
 
+    def test_shades_that_are_mixed_all_over_a_fill_are_painted_size_by_size(self) -> None:
+        """Common practice, no source: all colours of the largest, then of the next."""
+        shades = patterns.shades("teal", "pale", "red")
+        for shading in ("in turn", "at random", "never alike"):
+            fill = patterns.row("f", 6.0, 3.0, gap=0.3, track={"kind": "fill", "shading": shading}, shades=shades)
+            wide = [step.wide for step in work(worked(fill)).steps if step.row == 0]
+            self.assertEqual(wide, sorted(wide, reverse=True), shading)
+            self.assertEqual(wide.count(6.0), 3, shading)
+
     def test_the_large_dots_of_a_fill_come_before_the_small_ones_in_their_gaps(self) -> None:
         """Common practice, no source. Whatever else would save a change of tool."""
         sizes, shades = (6.0, 3.0, 1.5), patterns.shades("teal", "pale", "red")
@@ -196,6 +205,32 @@ class GraphTest(FernTestCase):
             (wait,) = self.after(found, later, first)
             self.assertEqual(wait.state, "top")
             self.assertGreaterEqual(wait.wait, 20.0)
+
+    def test_a_line_goes_under_or_over_strokes_and_tails_as_well(self) -> None:
+        """A tail that crosses the line under it waits with its head, since it is pulled at once."""
+        line = patterns.line("l", 0.8, distance=patterns.at(26.0))
+        oval = patterns.shaped("a", 3.0, "oval", 10.0, distance=patterns.at(26.0), **SIX)
+        tail = patterns.row("a", 3.0, distance=patterns.at(20.0), trims=[patterns.swipe(10.0)], **SIX)
+        for row, kinds in ((oval, ("strokes",)), (tail, ("pull", "dots"))):
+            found = bound(worked({**line, "laid": "under"}, row))
+            for kind in kinds:
+                (wait,) = self.after(found, self.step(found, kind), self.step(found, "lines"))
+                self.assertEqual(wait.state, "top", kind)
+            found = bound(worked({**line, "laid": "over"}, row))
+            (wait,) = self.after(found, self.step(found, "lines"), self.step(found, kinds[0]))
+            self.assertEqual(wait.state, "top")
+
+    def test_guides_come_off_early_after_all_that_the_first_rows_need_and_before_all_else(self) -> None:
+        rows = [patterns.row(f"r{k}", 3.0, distance=patterns.at(10.0 + 8 * k), **SIX) for k in range(5)]
+        rows[0]["trims"], rows[1]["trims"] = [patterns.walk(1.0, load="each", count=2)], [patterns.swipe(4.0)]
+        found = bound(worked(*rows, erase="after the first rows"))
+        off = self.step(found, "guides off")
+        for row in range(3):
+            (wait,) = self.after(found, off, self.step(found, "dots", row))
+            self.assertEqual(wait.state, "top")
+        self.assertTrue(self.after(found, off, self.step(found, "pull")), "it follows its head at once")
+        self.assertTrue(self.after(found, self.step(found, "petals"), off))
+        self.assertTrue(self.after(found, self.step(found, "dots", 4), off))
 
     def test_a_ball_is_turned_when_its_front_is_dry_right_through(self) -> None:
         piece = worked(patterns.row("a", 4.0, distance=patterns.at(20), half="both", **SIX))

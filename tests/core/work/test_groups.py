@@ -3,7 +3,7 @@
 import numpy as np
 
 from fernring.core.solved import solve_piece
-from fernring.core.work.groups import Family, Group, groups
+from fernring.core.work.groups import TIPS, Family, Group, groups
 from tests import patterns
 from tests.assertions import FernTestCase
 
@@ -60,6 +60,42 @@ class GroupsTest(FernTestCase):
         self.assertEqual((len(found[0].dots), len(found[0].marks)), (6, 6))
         glued = patterns.shaped("a", 3.0, "crystal", distance=patterns.at(20), **SIX)
         self.assertEqual(self.families(grouped(glued)), ["STONES"])
+
+    def test_what_a_mask_has_taken_is_in_none(self) -> None:
+        """Own dots, the dots on those, and shapes; a row of dots never turns into strokes."""
+        mask = {"id": "m", "name": "M", "area": {"kind": "disc", "diameter": 30.0, "x": 0.0, "y": -20.0},
+                "rows": "mask"}  # fmt: skip
+        rows = [
+            patterns.row("a", 4.0, distance=patterns.at(20), trims=[patterns.top(1.3)], **SIX),
+            patterns.shaped("b", 2.0, "oval", 4.0, distance=patterns.at(30), **SIX),
+        ]
+        solved = solve_piece(patterns.with_rows(*rows, bare=[mask]))
+        found = groups(solved, False)
+        self.assertEqual(self.families(found), ["DOTS", "TOPS", "STROKES"])
+        self.assertEqual([len(group.dots) for group in found], [5, 5, 5])
+        self.assertEqual(len(found[2].marks), 5)
+
+    def test_marks_of_a_trim_are_made_with_its_own_tool(self) -> None:
+        hug = {**patterns.hug(1.3), "size": {"diameter": 1.3, "tool": "fine"}}
+        tools = [{"id": "fine", "name": "Fine", "tip": 1.0, "dots": [1.3]},
+                 {"id": "rod", "name": "Rod", "tip": 5.0, "dots": [6.0]}]  # fmt: skip
+        row = patterns.row("a", 6.0, distance=patterns.at(25), trims=[hug], **SIX)
+        row["pattern"][0]["tool"] = "rod"
+        solved = solve_piece(patterns.with_rows(row, tools=tools))
+        self.assertEqual([group.key.tool for group in groups(solved, False)], [1, 0])
+
+    def test_tips_are_set_first_where_petals_would_wait_for_each_other(self) -> None:
+        """Petals in two shades that take turns from tip to side: each shade holds tips and sides of the others."""
+        layer = {"shades": patterns.shades("teal", "red"), "change": 0.15}
+        other = {"shades": patterns.shades("red", "teal"), "change": 0.15}
+        rows = [patterns.row("a", 6.0, distance=patterns.at(25), trims=[patterns.walk(1.3, load="each", own=[layer])],
+                             **SIX)]  # fmt: skip
+        self.assertFalse(any(group.key.side == TIPS for group in grouped(*rows)), "one shade holds all tips")
+        two = patterns.row("a", 6.0, 6.0, distance=patterns.at(25), **SIX)
+        two["trims"] = [
+            patterns.walk(1.3, load="each", own=[own], on=[member]) for own, member in ((layer, "m0"), (other, "m1"))
+        ]
+        self.assertFalse(any(group.key.side == TIPS for group in grouped(two)), "two trims are two steps anyway")
 
     def test_the_back_of_a_ball_is_apart(self) -> None:
         ball = {"blank": {**patterns.piece("petals").blank.model_dump(mode="json"), **patterns.BALL}}

@@ -63,6 +63,27 @@ class HandRoomTest(FernTestCase):
         self.assertEqual(rested(near, reach=70.0)[0].hand, "clear")
         self.assertEqual(rested(near, reach=20.0, radius=30.0)[0].hand, OWN)
 
+    def test_a_later_part_keeps_off_what_earlier_parts_left_wet(self) -> None:
+        """Places round the centre in two parts, the hand so near that the whole step never leaves it room."""
+        ring = patterns.row("a", 3.0, distance=patterns.at(40.0), count={"kind": "absolute", "repeats": 60}, gap=0.1)
+        piece = worked(ring, hand={"reach": 20.0, "radius": 30.0})
+        job = Job(solve_piece(piece), drying(piece.blank, 20.0))
+        (step,) = DOTTING.make(job)
+        half = len(step.dots) // 2
+        (room,) = rooms(job, [step], (0.0,), [[0, 1, half]])
+        self.assertEqual(room.hand, OWN)
+        dots = job.dots
+        for turn, first in zip(room.turns, (0, 1, half), strict=True):
+            if turn is None:
+                continue
+            way = radians(135.0 - turn)
+            at = step.dots[first]
+            x, y = dots.x[at] + 20 * sin(way), dots.y[at] - 20 * cos(way)
+            earlier = step.dots[:first]
+            apart = np.hypot(dots.x[earlier] - x, dots.y[earlier] - y) - dots.radius[earlier]
+            self.assertGreaterEqual(float(apart.min(initial=99.0)), 30.0 - 1e-6, first)
+        self.assertEqual([turn is None for turn in room.turns], [False, False, True])
+
     def test_steps_without_dots_ask_for_nothing(self) -> None:
         self.assertEqual(len(rested(dot("a", 0.0, 30.0), dot("b", 10.0, 30.0))), 2)
         piece = worked(patterns.row("a", 4.0, trims=[patterns.swipe(5.0)]))

@@ -17,6 +17,7 @@ from tests.work_cases import QUICK, broken, hard_piece, random_piece, worked
 from tests.work_look import features
 
 HARD = 60
+MANY = {"kind": "absolute", "repeats": 16}
 SIX = {"count": {"kind": "absolute", "repeats": 6}, "start": patterns.LINES}
 
 
@@ -102,6 +103,26 @@ class WorkTest(FernTestCase):
         self.assertEqual(sorted(set(found.sitting)), list(range(1, found.sitting[-1] + 1)))
         self.assertEqual(
             found.minutes, max(begin + step.minutes.mean for step, begin in zip(found.steps, found.begins, strict=True))
+        )
+
+    def test_a_sitting_is_no_longer_than_one_sits_and_never_parts_a_tail_from_its_head(self) -> None:
+        rows = [patterns.row(f"r{k}", 3.0, distance=patterns.at(10.0 + 8 * k), count=MANY, gap=0.1,
+                             trims=[patterns.swipe(3.0)] if k % 2 else []) for k in range(4)]  # fmt: skip
+        whole = work(worked(*rows, sitting=600.0, **QUICK))
+        found = work(worked(*rows, sitting=15.0, **QUICK))
+        self.assertGreater(found.sitting[-1], whole.sitting[-1])
+        ends = [begin + step.minutes.mean for begin, step in zip(found.begins, found.steps, strict=True)]
+        for number in set(found.sitting):
+            own = [k for k, one in enumerate(found.sitting) if one == number]
+            if sum(found.steps[k].id not in found.within for k in own) > 1:
+                self.assertLessEqual(ends[own[-1]] - found.begins[own[0]], 15.0)
+        heads = {found.within[step.id][0].step: number for step, number in zip(found.steps, found.sitting, strict=True)
+                 if step.id in found.within}  # fmt: skip
+        for step, number in zip(found.steps, found.sitting, strict=True):
+            self.assertEqual(heads.get(step.id, number), number)
+        said = [care.change for k, care in enumerate(found.care) if k and found.sitting[k] != found.sitting[k - 1]]
+        self.assertTrue(
+            any("The sitting ends here; keep the pot of Pale closed until you go on." in one for one in said)
         )
 
     def test_times_in_words(self) -> None:
