@@ -57,9 +57,9 @@ class WorkCardTest(FernTestCase):
     def test_sittings_and_pages(self) -> None:
         card = self.card(sitting=600.0)
         self.assertEqual(
-            [sitting.title.split(":")[0] for sitting in card.sittings], [f"Sitting {k}" for k in range(1, 4)]
+            [sitting.title.split(":")[0] for sitting in card.sittings], [f"Sitting {k}" for k in range(1, 5)]
         )
-        self.assertIn("three sittings", card.intro)
+        self.assertIn("four sittings", card.intro)
         self.assertIn("five sittings", self.card().intro, "of two hours at most")
         self.assertGreater(len(pypdfium2.PdfDocument(work_card_pdf(card, "Letter"))), 1)
         alone = self.card(coat="none", base_coats=0)

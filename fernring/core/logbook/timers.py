@@ -57,7 +57,9 @@ class Timer(NamedTuple):
     def teaches(self, at: float, dry: bool) -> tuple[Report, ...]:
         """What a look at the paint teaches, where it comes at all late enough to tell; dry paint is looked at once."""
         minutes = (at - self.begun) / 60
-        if self.paint is None or self.usual is None or min(minutes, self.usual) < LEAST_TOLD or (dry and self.ended is not None):
+        if self.paint is None or self.usual is None or (dry and self.ended is not None):
+            return ()
+        if min(minutes, self.usual) < LEAST_TOLD:
             return ()
         return (Report(*self.paint, min(minutes, MOST_TOLD), self.usual, dry),)
 
