@@ -1,5 +1,6 @@
 """The steps of large pieces, and their order beside the best that a constraint solver proves."""
 
+from collections import Counter
 from functools import partial
 from math import log
 
@@ -13,11 +14,12 @@ from fernring.core.work.job import Job
 from fernring.core.work.schedule import schedule
 from fernring.core.work.work import work
 from tests import patterns, samples
-from tests.work_cases import best_cost, broken, random_piece
+from tests.work_cases import best_cost, broken, hard_piece, random_piece
+from tests.work_look import features
 
 from .timing import figure, medians, share
 
-PIECES, RANDOM = 40, 300
+PIECES, RANDOM, HARD = 40, 300, 500
 FEWEST, MOST = 8, 14
 EACH = 588  # dots of a row, about
 
@@ -36,7 +38,20 @@ def run() -> bool:
     random = np.random.default_rng(13)
     wrong = [fault for _ in range(RANDOM) for fault in broken(work(random_piece(random)))]
     good &= figure(f"faults in the steps of {RANDOM} random pieces", len(wrong), "faults", 0)
+    good &= _hard(random)
     return good & _beside_the_best(random)
+
+
+def _hard(random: np.random.Generator) -> bool:
+    """Pieces with what is hard to put in order; how many hold each of it is printed."""
+    held: Counter[str] = Counter()
+    wrong = []
+    for _ in range(HARD):
+        piece = hard_piece(random)
+        held.update(features(piece))
+        wrong += broken(work(piece))
+    print("  of them hold " + ", ".join(f"{name} {count}" for name, count in sorted(held.items())))
+    return figure(f"faults in the steps of {HARD} hard pieces", len(wrong), "faults", 0)
 
 
 def _beside_the_best(random: np.random.Generator) -> bool:

@@ -6,10 +6,10 @@ export function Restored({ table, count }: { table: TableBook; count: number }) 
   return (
     <section className="table-restored" aria-label="Set aside">
       <p>The studio was restored from a copy. {what} set aside here.</p>
-      <button type="button" className="table-small" onClick={() => table.addAside()}>
+      <button type="button" className="table-act" onClick={() => table.addAside()}>
         Add to this copy
       </button>
-      <button type="button" className="table-small" onClick={() => table.leaveAsideOut()}>
+      <button type="button" className="table-act" onClick={() => table.leaveAsideOut()}>
         Leave out
       </button>
     </section>
