@@ -45,7 +45,7 @@ CORE_MAY_CALL = {
     "paint": {"colour", "document", "dots", "errors", "geometry", "ground", "rows", "solved", "tables"},
     "practice": {"document", "dots", "errors", "marks", "tables"},
     "harmony": {"advice", "colour", "document", "dots", "errors", "paint", "proposals", "solved"},
-    "work": {"document", "dots", "geometry", "guides", "regions", "rows", "solved", "tables", "words"},
+    "work": {"document", "dots", "errors", "geometry", "guides", "regions", "rows", "solved", "tables", "words"},
     "logbook": {"document", "tables", "work"},
     "budget": {"errors"}, "errors": set(), "kept": set(), "marks": set(), "tables": set(),
 }  # fmt: skip

@@ -6,13 +6,16 @@ things that touch, the one of higher rank comes later, and what overlaps a thing
 dry for a top dot. Equal ranks never bind. Ranks are in one order, so that nothing can ever wait for itself.
 """
 
+from collections.abc import Sequence
 from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ..budget import TOO_MUCH
 from ..dots.grid import close_pairs
-from ..dots.table import Array, Mask, Whole
+from ..dots.table import Array, Mask
+from ..errors import SpentError
 from ..rows.trims import trim_kind
 from .groups import is_tail, level_of
 from .job import Job
@@ -34,14 +37,16 @@ class Met(NamedTuple):
 
 class _Things(NamedTuple):
     """Discs and the things they belong to: dots by their lines in the plan's table, then marks by their numbers.
-    `ranks` has a line for each thing: level, row, trim, layer, whether it is no tip, whether it is a tail."""
+    Of each thing: its `rank` as one number, its level, whether it is a tail."""
 
     x: Array
     y: Array
     z: Array
     radius: Array
     thing: Places
-    ranks: NDArray[np.int64]
+    rank: NDArray[np.int64]
+    level: NDArray[np.int64]
+    tail: Mask
     row: Places
     host: Places
     back: Mask
@@ -50,39 +55,40 @@ class _Things(NamedTuple):
 
 
 def contacts(job: Job) -> Met:
-    """Every pair of things on one half that touch, or lie no further apart than the gap of the later one."""
+    """Every pair of things on one half that touch, or lie no further apart than the gap of the later one. Raises
+    SpentError where too many lie within their gaps."""
     things = _things(job)
     # 1. Discs grown by the gaps of both meet wherever a pair may touch.
     tolerance = ROLLED if job.solved.normal is not None else TOLERANCE
     grown = things.radius + things.gap[things.thing] + SCALLOP
     i, j = close_pairs(things.x, things.y, things.z, grown, 0.0, MOST)
+    if len(i) > MOST:
+        raise SpentError(TOO_MUCH)
     a, b = things.thing[i], things.thing[j]
-    keep = (a != b) & (things.back[a] == things.back[b])
-    i, j, a, b = i[keep], j[keep], a[keep], b[keep]
     # 2. The one of higher rank is the later.
-    order = _before(things.ranks[a], things.ranks[b])
-    i, j, a, b, order = (part[order != 0] for part in (i, j, a, b, order))
-    later, first = np.where(order < 0, b, a), np.where(order < 0, a, b)
+    higher, lower = things.rank[a], things.rank[b]
+    bound = np.flatnonzero((higher != lower) & (things.back[a] == things.back[b]))
+    i, j, a, b, swap = i[bound], j[bound], a[bound], b[bound], (higher < lower)[bound]
+    later, first = np.where(swap, b, a), np.where(swap, a, b)
     # 3. It touches where its own gap is not exceeded; over another level only what overlaps counts.
     apart = np.sqrt(
         (things.x[i] - things.x[j]) ** 2 + (things.y[i] - things.y[j]) ** 2 + (things.z[i] - things.z[j]) ** 2
     )
     clear = apart - things.radius[i] - things.radius[j]
     slack = np.where(things.mark[later] | things.mark[first], SCALLOP, tolerance)
-    over = things.ranks[later, 0] > things.ranks[first, 0]
+    over = things.level[later] > things.level[first]
     met = np.where(over, clear < -slack, clear <= things.gap[later] + slack)
     # 4. The tail of one dot does not wait for the dots beside it: it is pulled before they are set.
-    tail = things.ranks[later, 5] > 0
-    met &= ~(tail & (things.row[later] == things.row[first]) & (things.host[later] != things.host[first]))
+    met &= ~(things.tail[later] & (things.row[later] == things.row[first]) & (things.host[later] != things.host[first]))
     return Met(later[met], first[met], over[met])
 
 
-def _before(one: NDArray[np.int64], other: NDArray[np.int64]) -> Whole:
-    """-1 where the first rank is the lower, 1 where the second is, 0 where they are equal."""
-    found = np.zeros(len(one), np.int32)
-    for k in range(one.shape[1]):
-        found = np.where(found == 0, np.sign(one[:, k] - other[:, k]), found)
-    return found.astype(np.int32)
+def _rank(columns: Sequence[NDArray[np.int64]]) -> NDArray[np.int64]:
+    """One number for each thing that goes by these columns, the first before all others; none is negative."""
+    rank = np.zeros(len(columns[0]), np.int64)
+    for column in columns:
+        rank = rank * (int(column.max(initial=0)) + 1) + column
+    return rank
 
 
 def _things(job: Job) -> _Things:
@@ -99,7 +105,7 @@ def _things(job: Job) -> _Things:
         tail[k] = is_tail(one, dots)
         if not tail[k]:
             trim[k], layer[k], aside[k], level[k] = one.mark.trim, 0, 0, max(level_of(one, dots), 1)
-    ranks = np.stack((level, turn[row], trim, layer, aside, tail), axis=1)
+    rank = _rank((level, turn[row], trim + 1, layer, aside, tail))
     gaps = _gaps(job)
     gap = np.array([gaps[int(r), int(t)] for r, t in zip(row.tolist(), trim.tolist(), strict=True)] or [0.0])
     # 2. Their discs; lines laid under or over the dots and glued stones are bound by rules of their own.
@@ -115,7 +121,7 @@ def _things(job: Job) -> _Things:
     thing = np.concatenate([own, *(np.full(len(mark.girth), k) for k, mark in bodies)]).astype(np.intp)
     back = np.concatenate((job.back, np.array([one.back for one in marked], bool)))
     return _Things(
-        x, y, z, radius, thing, ranks, row.astype(np.intp), dots.host[of].astype(np.intp), back, gap,
+        x, y, z, radius, thing, rank, level, tail > 0, row.astype(np.intp), dots.host[of].astype(np.intp), back, gap,
         np.arange(len(of)) >= n,
     )  # fmt: skip
 
