@@ -175,9 +175,7 @@ class FoundDry(Frozen):
     state: State
 
     def told(self, book: Book, page: str, at: float) -> Book:
-        book = _looked_at(_timed(book, self, at), self, at, dry=True)
-        progress = book.progress and book.progress._replace(ready=min(book.progress.ready, at))
-        return replace(book, progress=progress)
+        return _ready(_looked_at(_timed(book, self, at), self, at, dry=True), at)
 
 
 class WaitSkipped(Frozen):
@@ -189,9 +187,8 @@ class WaitSkipped(Frozen):
 
     def told(self, book: Book, page: str, at: float) -> Book:
         book = _timed(book, self, at)
-        timers = (one._replace(ended=at) if _is_of(one, self) and one.ended is None else one for one in book.timers)
-        progress = book.progress and book.progress._replace(ready=min(book.progress.ready, at))
-        return replace(book, timers=tuple(timers), progress=progress)
+        timers = (one.found_dry(at) if _is_of(one, self) else one for one in book.timers)
+        return _ready(replace(book, timers=tuple(timers)), at)
 
 
 class FoundWet(Frozen):
@@ -267,6 +264,11 @@ def _timed(book: Book, found: FoundDry | WaitSkipped, at: float) -> Book:
         return book
     timer = Timer(found.step, found.state, done.words, (), done.at, 0.0, at)
     return replace(book, timers=(*book.timers, timer))
+
+
+def _ready(book: Book, at: float) -> Book:
+    """What comes next need not be waited for any longer."""
+    return replace(book, progress=book.progress and book.progress._replace(ready=min(book.progress.ready, at)))
 
 
 def _looked_at(book: Book, found: FoundDry | FoundWet, at: float, dry: bool) -> Book:

@@ -5,7 +5,7 @@ until whole drops keep the colour, unless a recipe of so few drops comes about a
 """
 
 from collections.abc import Iterator, Sequence
-from math import floor
+from math import ceil
 from typing import NamedTuple
 
 import numpy as np
@@ -61,8 +61,8 @@ def _kept(recipe: Recipe, needed: int, paints: Sequence[Paint]) -> Drops:
 
 def _counts(parts: Array, needed: int) -> Iterator[Array]:
     """Whole drops near to the recipe, from so many in all to the next multiple of it."""
-    whole = int(parts.sum())
-    for total in range(max(needed, 1), (floor((max(needed, 1) - 1) / whole) + 1) * whole + 1):
+    whole, least = int(parts.sum()), max(needed, 1)
+    for total in range(least, ceil(least / whole) * whole + 1):
         counts = np.maximum(np.rint(parts * total / whole), 1.0)
         if counts.sum() >= needed:
             yield counts

@@ -6,7 +6,6 @@ things that touch, the one of higher rank comes later, and what overlaps a thing
 dry for a top dot. Equal ranks never bind. Ranks are in one order, so that nothing can ever wait for itself.
 """
 
-from collections.abc import Sequence
 from typing import NamedTuple
 
 import numpy as np
@@ -17,7 +16,7 @@ from ..dots.grid import close_pairs
 from ..dots.table import Array, Mask
 from ..errors import SpentError
 from ..rows.trims import trim_kind
-from .groups import is_tail, level_of
+from .groups import is_tail, level_of, one_number
 from .job import Job
 
 TOLERANCE = 1e-6  # mm
@@ -83,14 +82,6 @@ def contacts(job: Job) -> Met:
     return Met(later[met], first[met], over[met])
 
 
-def _rank(columns: Sequence[NDArray[np.int64]]) -> NDArray[np.int64]:
-    """One number for each thing that goes by these columns, the first before all others; none is negative."""
-    rank = np.zeros(len(columns[0]), np.int64)
-    for column in columns:
-        rank = rank * (int(column.max(initial=0)) + 1) + column
-    return rank
-
-
 def _things(job: Job) -> _Things:
     solved, dots = job.solved, job.dots
     n, marked = len(dots), solved.marked
@@ -105,9 +96,8 @@ def _things(job: Job) -> _Things:
         tail[k] = is_tail(one, dots)
         if not tail[k]:
             trim[k], layer[k], aside[k], level[k] = one.mark.trim, 0, 0, max(level_of(one, dots), 1)
-    rank = _rank((level, turn[row], trim + 1, layer, aside, tail))
-    gaps = _gaps(job)
-    gap = np.array([gaps[int(r), int(t)] for r, t in zip(row.tolist(), trim.tolist(), strict=True)] or [0.0])
+    rank = one_number((level, turn[row], trim + 1, layer, aside, tail))
+    gap = _gaps(job)[row, trim + 1]
     # 2. Their discs; lines laid under or over the dots and glued stones are bound by rules of their own.
     laid = np.array([placed.laid for placed in solved.rows] or [False])
     own = np.flatnonzero(dots.painted & ~laid[dots.row])
@@ -135,11 +125,11 @@ def _turns(job: Job) -> NDArray[np.int64]:
     return turn
 
 
-def _gaps(job: Job) -> dict[tuple[int, int], float]:
-    """What each row and each of its trims keeps clear (mm), by the numbers of both, -1 for a row's own dots."""
-    found: dict[tuple[int, int], float] = {}
-    for index, rule in enumerate(job.solved.rules):
-        found[index, -1] = rule.gap
-        for number, trim in enumerate(rule.all_trims):
-            found[index, number] = trim_kind(trim).most_gap(trim)
+def _gaps(job: Job) -> Array:
+    """What each row and each of its trims keeps clear (mm): a line for each row, its own dots first."""
+    rules = job.solved.rules
+    found = np.zeros((len(rules), 1 + max((len(rule.all_trims) for rule in rules), default=0)))
+    for index, rule in enumerate(rules):
+        own = (rule.gap, *(trim_kind(trim).most_gap(trim) for trim in rule.all_trims))
+        found[index, : len(own)] = own
     return found

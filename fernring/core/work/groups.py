@@ -2,9 +2,10 @@
 
 from collections.abc import Iterator, Mapping, Sequence
 from enum import IntEnum
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 import numpy as np
+from numpy.typing import NDArray
 
 from ..dots.table import Dots, Mask, Whole
 from ..rows.columns import Marked
@@ -113,10 +114,10 @@ def _tips_apart(dots: Dots, side: Whole) -> Mask:
     if not len(walked):
         return apart
     # 1. The walk of each dot, and what is painted in one go.
-    walk = np.stack([getattr(dots, name)[walked] for name in ("row", "trim", "layer", "below")])
-    go = np.stack([walk[0], walk[1], walk[2], dots.level[walked], side[walked], dots.tool[walked], dots.shade[walked]])
-    (_, of_walk), (_, of_go) = (np.unique(lines, axis=1, return_inverse=True) for lines in (walk, go))
-    of_walk, of_go = of_walk.ravel(), of_go.ravel()
+    row, trim, layer, below = (getattr(dots, name)[walked] for name in ("row", "trim", "layer", "below"))
+    walk = one_number((row, trim, layer, below))
+    go = one_number((row, trim, layer, dots.level[walked], side[walked], dots.tool[walked] + 1, dots.shade[walked]))
+    (_, of_walk), (_, of_go) = (np.unique(codes, return_inverse=True) for codes in (walk, go))
     # 2. Where the tip of each walk comes, and which goes hold dots whose tip comes in another.
     tip = dots.side[walked] == 0
     comes = np.full(int(of_walk.max()) + 1, -1)
@@ -125,6 +126,14 @@ def _tips_apart(dots: Dots, side: Whole) -> Mask:
     mixed = np.intersect1d(of_go[strange], of_go[tip])
     apart[walked[tip & np.isin(of_go, mixed)]] = True
     return apart
+
+
+def one_number(columns: Sequence[NDArray[Any]]) -> NDArray[np.int64]:
+    """One number for each line that goes by these columns, the first before all others; none is negative."""
+    found = np.zeros(len(columns[0]), np.int64)
+    for column in columns:
+        found = found * (int(column.max(initial=0)) + 1) + column
+    return found
 
 
 def _mark_key(one: Marked, solved: Solved, dots: Dots) -> Key:
